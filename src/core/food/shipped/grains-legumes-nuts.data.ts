@@ -1,0 +1,83 @@
+/** Flour, grains, pasta, bread, pulses, soya, nuts and seeds. Columns: see read-food-table.ts. */
+export const grainsLegumesNuts = `
+flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour
+flour-self-raising | wheat flour, self-raising | dry | 354 1 0.2 74.2 0.2 0 2.7 9.9 1193 | cup 125; tablespoon 7.8; teaspoon 2.6 | flour plant | starch-base | gluten | self-raising flour; self-rising flour
+flour-bread | wheat flour, bread | dry | 361 1.7 0.2 72.5 0.3 0 2.4 12 2 | cup 130; tablespoon 8.1 | flour plant | starch-base | gluten | bread flour; strong flour; strong white flour
+flour-wholewheat | wheat flour, wholemeal | dry | 340 2.5 0.4 72 0.4 0 10.7 13.2 2 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | whole wheat flour; wholemeal flour; whole-wheat flour; wholegrain flour
+flour-rye | rye flour | dry | 325 2.2 0.3 68.6 2.3 0 23.8 15.9 2 | cup 128; tablespoon 8 | flour plant | starch-base | gluten | rye flour; dark rye flour
+flour-buckwheat | buckwheat flour | dry | 335 3.1 0.7 70.6 2.6 0 10 12.6 11 | cup 120; tablespoon 7.5 | flour plant | starch-base | | buckwheat flour
+cornflour | maize starch | dry | 381 0.1 0 91.3 0 0 0.9 0.3 9 | cup 128; tablespoon 8; teaspoon 2.7 | flour plant | thickener | | cornstarch; cornflour; corn starch; maize starch; starch; potato starch; tapioca starch
+semolina | semolina | dry | 360 1.1 0.2 72.8 0 0 3.9 12.7 1 | cup 167; tablespoon 10 | flour plant | thickener starch-base | gluten | semolina; wheat semolina; cream of wheat; farina
+cornmeal | maize meal | dry | 370 1.8 0.2 79.5 1.6 0 3.9 7.1 7 | cup 157; tablespoon 10 | flour plant | starch-base | | cornmeal; polenta; maize meal; corn meal
+oats-rolled | oats, rolled | dry | 379 6.5 1.1 67.7 1 0 10.1 13.2 6 | cup 81; tablespoon 5 | wholegrain plant | starch-base bulk | gluten | rolled oats; oats; porridge oats; old-fashioned oats; quick oats; oatmeal
+oat-bran | oat bran | dry | 246 7 1.3 66.2 1.5 0 15.4 17.3 4 | cup 94; tablespoon 6 | wholegrain plant | bulk | gluten | oat bran | fibre-rich: much of the carbohydrate is bran and yields little
+barley-pearl | pearl barley | dry | 352 1.2 0.2 77.7 0.8 0 15.6 9.9 9 | cup 200; tablespoon 12.5 | wholegrain plant | starch-base bulk | gluten | barley; pearled barley; pearl barley
+rice-white | rice, white | dry | 365 0.7 0.2 80 0.1 0 1.3 7.1 5 | cup 185; tablespoon 11.6 | grain plant | starch-base | | rice; white rice; long-grain rice; basmati; jasmine rice; uncooked rice; short-grain rice; pudding rice; arborio; risotto rice; round-grain rice
+rice-white-cooked | rice, white, cooked | cooked | 130 0.3 0.1 28.2 0.1 0 0.4 2.7 1 | cup 158; tablespoon 10 | grain plant | starch-base | | cooked rice; cooked white rice; boiled rice; steamed rice
+rice-brown | rice, brown | dry | 367 3.2 0.6 76.2 0.7 0 3.6 7.5 5 | cup 190; tablespoon 12 | wholegrain plant | starch-base | | brown rice; whole-grain rice
+rice-brown-cooked | rice, brown, cooked | cooked | 123 1 0.3 25.6 0.2 0 1.6 2.7 4 | cup 195; tablespoon 12 | wholegrain plant | starch-base | | cooked brown rice
+rice-wild | wild rice | dry | 357 1.1 0.2 74.9 2.5 0 6.2 14.7 7 | cup 160 | wholegrain plant | starch-base | | wild rice
+buckwheat | buckwheat groats | dry | 346 2.7 0.6 75 0 0 10.3 11.7 11 | cup 164; tablespoon 10 | wholegrain plant | starch-base | | buckwheat; kasha; buckwheat groats
+millet | millet | dry | 378 4.2 0.7 72.9 1.7 0 8.5 11 5 | cup 200 | wholegrain plant | starch-base | | millet
+bulgur | bulgur | dry | 342 1.3 0.2 75.9 0.4 0 12.5 12.3 17 | cup 140; tablespoon 9 | wholegrain plant | starch-base | gluten | bulgur; bulgur wheat; cracked wheat
+couscous | couscous | dry | 376 0.6 0.1 77.4 0 0 5 12.8 10 | cup 173; tablespoon 11 | grain plant | starch-base | gluten | couscous
+quinoa | quinoa | dry | 368 6.1 0.7 64.2 2.8 0 7 14.1 5 | cup 170; tablespoon 10.6 | wholegrain plant | starch-base | | quinoa
+quinoa-cooked | quinoa, cooked | cooked | 120 1.9 0.2 21.3 0.9 0 2.8 4.4 7 | cup 185 | wholegrain plant | starch-base | | cooked quinoa
+pasta | pasta, white | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | cup 100; package 454; box 454 | pasta plant | starch-base | gluten | pasta; spaghetti; macaroni; penne; fusilli; noodles; elbow macaroni; linguine; fettuccine; dried pasta; rigatoni; farfalle
+pasta-cooked | pasta, white, cooked | cooked | 158 0.9 0.2 30.9 0.6 0 1.8 5.8 1 | cup 140 | pasta plant | starch-base | gluten | cooked pasta; cooked spaghetti; cooked macaroni; cooked noodles
+pasta-whole | pasta, whole-grain | dry | 352 2.9 0.4 73.4 2.7 0 9.2 13.9 6 | cup 100; package 454; box 454 | wholegrain plant | starch-base | gluten | whole wheat pasta; whole-grain pasta; wholemeal pasta; whole wheat spaghetti; wholewheat pasta; whole wheat penne
+pasta-whole-cooked | pasta, whole-grain, cooked | cooked | 149 1.7 0.2 30.1 0.7 0 3.9 6 4 | cup 140 | wholegrain plant | starch-base | gluten | cooked whole wheat pasta; cooked wholewheat pasta
+egg-noodles | egg noodles | dry | 384 4.4 1.2 71.3 1.9 0 3.3 14.2 21 | cup 38; package 340 | pasta | starch-base | gluten egg | egg noodles; wide noodles; egg pasta; tagliatelle
+lasagne-sheets | lasagne sheets | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | piece 20; sheet 20; package 250 | pasta plant | starch-base wrapper | gluten | lasagna noodles; lasagne; lasagna sheets
+rice-noodles | rice noodles | dry | 364 0.6 0.2 80.2 0.1 0 1.6 6 182 | package 227 | grain plant | starch-base | | rice noodles; rice vermicelli
+gnocchi | potato gnocchi | as is | 160 0.5 0.1 34 0.8 0 2 4 420 | cup 150; package 500 | pasta plant | starch-base | gluten | gnocchi
+bread-white | bread, white | as is | 266 3.3 0.7 49.4 5.3 4.5 2.7 8.9 490 | slice 28; cup 45; piece 28; loaf 450 | bread plant addedsugar | starch-base crunch wrapper | gluten | white bread; sandwich bread; bread; toast bread; stale bread; day-old bread; bread cubes
+bread-wholewheat | bread, wholemeal | as is | 252 3.5 0.7 42.7 4.3 3 6 12.5 450 | slice 32; cup 45; loaf 450 | bread plant addedsugar | starch-base | gluten | whole wheat bread; wholemeal bread; brown bread; wholegrain bread
+bread-light | bread, light wholemeal | as is | 210 2.5 0.5 43 4 3 9 9 420 | slice 22 | bread plant addedsugar | starch-base | gluten | light bread; reduced-calorie bread; diet bread
+bread-rye | bread, rye | as is | 258 3.3 0.6 48.3 3.9 1.5 5.8 8.5 603 | slice 32; loaf 500 | bread plant | starch-base | gluten | rye bread; pumpernickel; dark bread; sourdough rye
+bread-roll | bread roll, white | as is | 277 4.3 0.9 49.8 4 3 2.3 9.3 520 | piece 50; small 35; medium 50; large 75; cup 35 | bread plant addedsugar | starch-base | gluten | bread rolls; dinner roll; kaiser roll; stale rolls; roll; rolls; bun; burger bun; hamburger bun
+baguette | baguette | as is | 272 2.4 0.5 55.4 4.6 1 2.2 10.8 602 | slice 20; piece 250; loaf 250; cup 40 | bread plant | starch-base crunch | gluten | french bread; baguettes; ciabatta; sourdough bread
+pitta | pitta bread | as is | 275 1.2 0.2 55.7 1.3 0 2.2 9.1 536 | piece 60; small 28; large 60 | bread plant | wrapper | gluten | pita; pita bread; pitta; naan; flatbread
+tortilla-wheat | wheat tortilla | as is | 306 7.9 2.6 49.3 3.7 2 3.5 8.2 740 | piece 45; small 32; medium 45; large 70 | bread plant addedfat | wrapper | gluten | flour tortilla; flour tortillas; wrap; wraps; tortillas; tortilla
+tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | piece 26; small 19; medium 26 | bread plant | wrapper | | corn tortilla; corn tortillas
+breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; panko; plain breadcrumbs
+puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten | puff pastry; puff pastry sheet
+shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten | pie crust; pastry crust; shortcrust pastry; pie dough
+filo | filo pastry | raw | 299 6 1.5 52.6 0.2 0 1.9 7.1 483 | sheet 19; piece 19; package 454 | dough | wrapper crunch | gluten | phyllo; filo; fillo; phyllo dough; strudel dough; strudel leaves; filo sheets
+crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 3; cup 70; sleeve 115 | bread plant addedfat | crunch | gluten | saltines; cream crackers; crackers
+cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | | corn flakes; cornflake crumbs
+digestive-biscuits | digestive biscuits | as is | 480 21 9.5 63.5 18 16 3.5 7 550 | piece 15; cup 84 | sweet addedsugar addedfat | crunch | gluten | graham crackers; digestive biscuit; biscuit crumbs; graham cracker crumbs
+popcorn-kernels | popping maize | dry | 375 4.3 0.6 74 0.9 0 14.5 12 8 | cup 200; tablespoon 12.5 | wholegrain plant | crunch | | popcorn; popcorn kernels
+lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils
+lentils-red-dry | lentils, red, dry | dry | 358 2.2 0.4 63.1 2 0 10.8 23.9 7 | cup 192; tablespoon 12 | legume plant | protein thickener | | red lentils; split red lentils
+lentils-cooked | lentils, cooked | cooked | 116 0.4 0.1 20.1 1.8 0 7.9 9 2 | cup 198; can 240 | legume plant | protein bulk | | cooked lentils; canned lentils; tinned lentils
+beans-black-canned | black beans, canned, drained | drained | 121 0.4 0.1 21.5 0.4 0 8.3 7.8 250 | cup 172; can 255; tablespoon 11 | legume plant | protein bulk | | black beans; canned black beans
+beans-kidney-canned | kidney beans, canned, drained | drained | 124 1 0.2 21.5 2 0 6.4 8 230 | cup 177; can 255; tablespoon 11 | legume plant | protein bulk | | kidney beans; red kidney beans; red beans; canned beans; pinto beans; mixed beans; beans
+beans-white-canned | white beans, canned, drained | drained | 118 0.4 0.1 21.7 0.4 0 5.7 7.7 240 | cup 179; can 255; tablespoon 11 | legume plant | protein bulk creaminess | | white beans; cannellini beans; navy beans; great northern beans; butter beans; haricot beans
+beans-white-dry | white beans, dry | dry | 333 0.9 0.2 60.3 2.1 0 15.2 23.4 16 | cup 202 | legume plant | protein | | dried white beans; dried beans; dry beans; dried navy beans
+beans-kidney-dry | kidney beans, dry | dry | 333 0.8 0.1 60 2.2 0 24.9 23.6 24 | cup 184 | legume plant | protein | | dried kidney beans; dried red beans
+chickpeas-canned | chickpeas, canned, drained | drained | 139 2.8 0.3 22.5 0.6 0 6.4 7 246 | cup 152; can 253; tablespoon 10 | legume plant | protein bulk | | chickpeas; garbanzo beans; canned chickpeas; garbanzos
+chickpeas-dry | chickpeas, dry | dry | 378 6 0.6 63 10.7 0 12.2 20.5 24 | cup 200 | legume plant | protein | | dried chickpeas
+peas-split-dry | split peas, dry | dry | 352 1.2 0.2 63.7 8 0 25.5 23.8 15 | cup 197 | legume plant | protein thickener | | split peas; dried peas; yellow split peas; green split peas
+baked-beans | baked beans in sweet tomato sauce | canned | 94 0.4 0.1 21 9 7 5 5 420 | cup 254; can 415 | legumesweet plant addedsugar | protein | | baked beans
+edamame | soya beans, green, shelled | frozen | 121 5.2 0.6 8.9 2.2 0 5.2 11.9 6 | cup 155 | legume plant | protein | soy | edamame; green soybeans
+tofu-firm | tofu, firm | as is | 144 8.7 1.3 2.8 0 0 2.3 17.3 14 | cup 252; block 400; package 400; slice 84 | tofu plant | protein | soy | tofu; firm tofu; extra firm tofu; smoked tofu
+tofu-silken | tofu, silken | as is | 55 2.7 0.4 2.9 1.3 0 0.1 4.8 5 | cup 248; package 340; block 340 | tofu plant | creaminess protein | soy | silken tofu; soft tofu
+hummus | hummus | as is | 237 17.8 2.6 15 0.6 0 5.5 7.8 426 | cup 246; tablespoon 15 | sauce plant addedfat | creaminess topping | sesame | houmous; hummous
+walnuts | walnuts | raw | 654 65.2 6.1 13.7 2.6 0 6.7 15.2 2 | cup 117; cup(ground) 80; tablespoon 7; piece 4; handful 30 | nuts plant | crunch topping | tree-nuts | walnut; walnut halves; chopped walnuts; ground walnuts; walnut pieces
+almonds | almonds | raw | 579 49.9 3.8 21.6 4.4 0 12.5 21.2 1 | cup 143; cup(sliced) 92; cup(ground) 95; tablespoon 9; piece 1.2; handful 30 | nuts plant | crunch topping | tree-nuts | almond; flaked almonds; sliced almonds; slivered almonds; ground almonds; almond flour
+hazelnuts | hazelnuts | raw | 628 60.8 4.5 16.7 4.3 0 9.7 15 0 | cup 135; cup(ground) 75; tablespoon 8; piece 1.4; handful 30 | nuts plant | crunch topping | tree-nuts | hazelnut; filberts; ground hazelnuts
+pecans | pecans | raw | 691 72 6.2 13.9 4 0 9.6 9.2 0 | cup 109; tablespoon 7; piece 1.5; handful 30 | nuts plant | crunch topping | tree-nuts | pecan; pecan halves; chopped pecans
+cashews | cashews | raw | 553 43.9 7.8 30.2 5.9 0 3.3 18.2 12 | cup 137; tablespoon 8.5; handful 30 | nuts plant | crunch creaminess | tree-nuts | cashew; cashew nuts
+pine-nuts | pine nuts | raw | 673 68.4 4.9 13.1 3.6 0 3.7 13.7 2 | cup 135; tablespoon 8.5; handful 30 | nuts plant | crunch topping | tree-nuts | pine nut; pignoli
+peanuts | peanuts, roasted | as is | 585 49.7 6.9 21.5 4.2 0 8 23.7 6 | cup 146; tablespoon 9; handful 30 | nuts plant | crunch topping | peanuts | peanut; roasted peanuts; groundnuts
+peanut-butter | peanut butter | as is | 588 50.4 10.3 20 9.2 4 6 25.1 459 | cup 258; tablespoon 16; teaspoon 5.3 | nuts plant addedfat | creaminess flavour | peanuts | peanut butter; smooth peanut butter
+tahini | tahini | as is | 595 53.8 7.5 21.2 0.5 0 9.3 17 115 | tablespoon 15; teaspoon 5; cup 240 | seed plant | creaminess flavour | sesame | sesame paste; tahina
+sesame-seeds | sesame seeds | dry | 573 49.7 7 23.5 0.3 0 11.8 17.7 11 | cup 144; tablespoon 9; teaspoon 3 | seed plant | crunch topping | sesame | sesame seed; sesame
+sunflower-seeds | sunflower seeds | raw | 584 51.5 4.5 20 2.6 0 8.6 20.8 9 | cup 140; tablespoon 9; handful 30 | seed plant | crunch topping | | sunflower kernels
+pumpkin-seeds | pumpkin seeds | raw | 559 49.1 8.7 10.7 1.4 0 6 30.2 7 | cup 129; tablespoon 8; handful 30 | seed plant | crunch topping | | pepitas; pumpkin seed
+poppy-seeds | poppy seeds | dry | 525 41.6 4.5 28.1 3 0 19.5 18 26 | cup 141; tablespoon 8.8; teaspoon 2.8 | seed plant | flavour | | poppy seed; ground poppy seeds
+flaxseed | flaxseed | dry | 534 42.2 3.7 28.9 1.6 0 27.3 18.3 30 | tablespoon 10; cup 168; cup(ground) 112; tablespoon(ground) 7 | seed plant | binder | | linseed; flax seeds; ground flaxseed; flaxseed meal
+chia-seeds | chia seeds | dry | 486 30.7 3.3 42.1 0 0 34.4 16.5 16 | tablespoon 12; teaspoon 4; cup 170 | seed plant | binder thickener | | chia
+coconut-flakes | coconut, desiccated, unsweetened | dry | 660 64.5 57.2 23.7 7.4 0 16.3 6.9 37 | cup 80; tablespoon 5 | nuts plant | crunch topping | | desiccated coconut; shredded coconut; unsweetened coconut; coconut flakes
+`;
