@@ -1,0 +1,288 @@
+import type { Food } from '../food/food.ts';
+import { type NutrientProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
+import { type Interval, ZERO, add, exactly, width } from '../quantity/interval.ts';
+import type { Counter, Pin } from './program.ts';
+import { EPSILON, type Rule, type Way, hasCaps, rawOf, rawRange, roundPoints } from './rule.ts';
+import { isUncounted } from './uncounted.ts';
+
+/** An amount of one food in a line. A line that takes from another recipe has one part for each food in it. */
+export interface Part {
+  readonly food: Food;
+  /** Best estimate, g. */
+  readonly grams: number;
+  /** What the grams may be. */
+  readonly range: Interval;
+}
+
+export interface CountLine {
+  readonly id: string;
+  /** What the line is called in an explanation. */
+  readonly label: string;
+  readonly parts: readonly Part[];
+  /** Not read or weighed yet: the count is "so far". */
+  readonly open: boolean;
+}
+
+/** One line's share of a counted portion. */
+export interface LineCount {
+  readonly id: string;
+  readonly label: string;
+  /** Unrounded points of the portion's share. */
+  readonly raw: number;
+  readonly range: Interval;
+  /** Words when the whole line is uncounted; null when any of it counts. */
+  readonly uncounted: string | null;
+  /** Why a listed food counts all the same. */
+  readonly counts: string | null;
+  readonly pinned: boolean;
+  readonly open: boolean;
+}
+
+/** How sure a count is, in the words of the screen. */
+export type Certainty = 'exact' | 'atMost' | 'atLeast' | 'range';
+
+export interface Count {
+  readonly points: number;
+  /** Unrounded, as it stands before the floor of 0. */
+  readonly raw: number;
+  /** The interval of `raw`. */
+  readonly range: Interval;
+  /** Points at either end of the interval. */
+  readonly pointsRange: Interval;
+  readonly certainty: Certainty;
+  /** Whether every line is read and weighed; "so far" when not. */
+  readonly complete: boolean;
+  readonly by: Way;
+  /** Servings counted, and out of how many. */
+  readonly portion: number;
+  readonly servings: number;
+  readonly lines: readonly LineCount[];
+  /** The line whose uncertainty matters most, when the interval crosses an edge. */
+  readonly worthWeighing: string | null;
+}
+
+/** Servings are a number above 0 and at most this. */
+export const MOST_SERVINGS = 500;
+
+export interface CountOptions {
+  /** Servings the dish makes, 0 < S ≤ 500, fractions allowed. */
+  readonly servings: number;
+  /** Servings on the plate; 1 when left out. */
+  readonly portion?: number;
+  /** The program's own way when left out. */
+  readonly by?: Way;
+}
+
+const pinOf = (counter: Counter, food: Food): Pin | null =>
+  counter.pins.find((p) => p.foodId === food.id && p.programId === counter.program.id) ?? null;
+
+const profileAt = (part: Part, share: number): NutrientProfile =>
+  scaleProfileBy(part.food.per100g, (part.grams * share) / 100, {
+    low: (part.range.low * share) / 100,
+    high: (part.range.high * share) / 100,
+  });
+
+/** Raw points per gram of a food under a rule without caps, kept per rule and food: both are immutable. */
+const rates = new WeakMap<Rule, WeakMap<Food, { readonly raw: number; readonly range: Interval }>>();
+function ratePerGram(rule: Rule, food: Food): { readonly raw: number; readonly range: Interval } {
+  let byFood = rates.get(rule);
+  if (!byFood) rates.set(rule, (byFood = new WeakMap()));
+  let rate = byFood.get(food);
+  if (!rate) {
+    const range = rawRange(rule, food.per100g);
+    rate = { raw: rawOf(rule, food.per100g) / 100, range: { low: range.low / 100, high: range.high / 100 } };
+    byFood.set(food, rate);
+  }
+  return rate;
+}
+
+/** Raw points of a part's share by the rule alone, with the interval its nutrients and its grams leave. */
+function rawByRule(rule: Rule, part: Part, share: number): { raw: number; range: Interval } {
+  const least = part.range.low * share;
+  const most = part.range.high * share;
+  if (!hasCaps(rule)) {
+    const rate = ratePerGram(rule, part.food);
+    return {
+      raw: part.grams * share * rate.raw,
+      range: {
+        low: Math.min(rate.range.low * least, rate.range.low * most),
+        high: Math.max(rate.range.high * least, rate.range.high * most),
+      },
+    };
+  }
+  const at = (grams: number): NutrientProfile => scaleProfileBy(part.food.per100g, grams / 100, exactly(grams / 100));
+  // Raw points are linear in grams up to where a cap bites, so the extremes lie at the ends and at those kinks.
+  const candidates = [least, most];
+  for (const [nutrient, cap] of Object.entries(rule.caps)) {
+    const a = part.food.per100g[nutrient as keyof NutrientProfile];
+    for (const per100 of [a.low, a.high]) {
+      const kink = per100 > 0 ? (cap * 100) / per100 : Number.POSITIVE_INFINITY;
+      if (kink > least && kink < most) candidates.push(kink);
+    }
+  }
+  let low = Number.POSITIVE_INFINITY;
+  let high = Number.NEGATIVE_INFINITY;
+  for (const grams of candidates) {
+    const r = rawRange(rule, at(grams));
+    low = Math.min(low, r.low);
+    high = Math.max(high, r.high);
+  }
+  return { raw: rawOf(rule, at(part.grams * share)), range: { low, high } };
+}
+
+function countLine(line: CountLine, counter: Counter, share: number, by: Way): LineCount {
+  let raw = 0;
+  let range = ZERO;
+  let pinned = false;
+  let uncounted: string | null = null;
+  let counts: string | null = null;
+  let anyCounts = line.parts.length === 0;
+  for (const part of line.parts) {
+    const pin = pinOf(counter, part.food);
+    if (pin) {
+      const perGram = pin.points / pin.grams;
+      raw += part.grams * share * perGram;
+      range = add(range, { low: part.range.low * share * perGram, high: part.range.high * share * perGram });
+      pinned = true;
+      anyCounts = true;
+      continue;
+    }
+    const verdict = isUncounted(part.food, counter.program.list, counter.exceptions);
+    if (verdict.uncounted && by !== 'serving') {
+      uncounted ??= verdict.words;
+      continue;
+    }
+    counts ??= verdict.uncounted ? null : verdict.words;
+    anyCounts = true;
+    const r = rawByRule(counter.program.rule, part, share);
+    raw += r.raw;
+    range = add(range, r.range);
+  }
+  if (by === 'ingredients' && counter.program.rule.floorAt === 'line') {
+    raw = Math.max(0, raw);
+    range = { low: Math.max(0, range.low), high: Math.max(0, range.high) };
+  }
+  return {
+    id: line.id,
+    label: line.label,
+    raw,
+    range,
+    uncounted: anyCounts ? null : uncounted,
+    counts,
+    pinned,
+    open: line.open,
+  };
+}
+
+/** The whole portion's nutrition through the rule, caps on the portion; pinned foods by their pins. */
+function countWhole(lines: readonly CountLine[], counter: Counter, share: number): { raw: number; range: Interval } {
+  const rule = counter.program.rule;
+  const profiles: NutrientProfile[] = [];
+  let pins = 0;
+  let pinRange = ZERO;
+  for (const part of lines.flatMap((l) => l.parts)) {
+    const pin = pinOf(counter, part.food);
+    if (pin) {
+      const perGram = (pin.points / pin.grams) * share;
+      pins += part.grams * perGram;
+      pinRange = add(pinRange, { low: part.range.low * perGram, high: part.range.high * perGram });
+    } else profiles.push(profileAt(part, share));
+  }
+  const total = sumProfiles(profiles);
+  return { raw: rawOf(rule, total) + pins, range: add(rawRange(rule, total), pinRange) };
+}
+
+/**
+ * Counts a portion of a dish under a program for an eater.
+ *
+ * - `ingredients`: the shares of the lines added up, uncounted foods at nothing, rounded once; caps on a line's share.
+ * - `serving`: the whole portion's nutrition, uncounted foods included, through the rule, rounded once.
+ * - `items`: each line's share rounded, then added.
+ *
+ * @throws RangeError for servings outside 0 < S ≤ 500 or a portion that is not above 0: callers parse at the border.
+ * @example count(lines, plainCounter(ledger), { servings: 6 }).points
+ */
+export function count(lines: readonly CountLine[], counter: Counter, options: CountOptions): Count {
+  const { servings, portion = 1 } = options;
+  if (!(servings > 0 && servings <= MOST_SERVINGS)) throw new RangeError('servings must be above 0 and at most 500');
+  if (!(portion > 0)) throw new RangeError('a portion must be above 0');
+  const rule = counter.program.rule;
+  const by = options.by ?? counter.program.by;
+  const share = portion / servings;
+  const counted = lines.map((l) => countLine(l, counter, share, by));
+
+  let raw = 0;
+  let range = ZERO;
+  let points = 0;
+  let pointsRange = ZERO;
+  if (by === 'items') {
+    for (const l of counted) {
+      raw += l.raw;
+      range = add(range, l.range);
+      points += roundPoints(l.raw, rule);
+      pointsRange = add(pointsRange, { low: roundPoints(l.range.low, rule), high: roundPoints(l.range.high, rule) });
+    }
+  } else {
+    if (by === 'serving' && hasCaps(rule)) {
+      const whole = countWhole(lines, counter, share);
+      raw = whole.raw;
+      range = whole.range;
+    } else {
+      // Without caps the rule is linear, and adding line by line keeps the ties between a line's nutrients.
+      for (const l of counted) {
+        raw += l.raw;
+        range = add(range, l.range);
+      }
+    }
+    points = roundPoints(raw, rule);
+    pointsRange = { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) };
+  }
+  const crosses = pointsRange.low !== pointsRange.high;
+  return {
+    points,
+    raw,
+    range,
+    pointsRange,
+    certainty: certaintyOf(points, pointsRange),
+    complete: lines.every((l) => !l.open),
+    by,
+    portion,
+    servings,
+    lines: counted,
+    worthWeighing: crosses ? widest(counted) : null,
+  };
+}
+
+function certaintyOf(points: number, range: Interval): Certainty {
+  if (range.low === range.high) return 'exact';
+  if (points === range.high) return 'atMost';
+  if (points === range.low) return 'atLeast';
+  return 'range';
+}
+
+function widest(lines: readonly LineCount[]): string | null {
+  let best: LineCount | null = null;
+  for (const l of lines) if (width(l.range) > EPSILON && (best === null || width(l.range) > width(best.range))) best = l;
+  return best?.id ?? null;
+}
+
+/** A count with one line's grams multiplied: what slack and "by eye" ask. */
+export function scaleLine(lines: readonly CountLine[], lineId: string, factor: number): CountLine[] {
+  return lines.map((l) =>
+    l.id !== lineId
+      ? l
+      : {
+          ...l,
+          parts: l.parts.map((p) => ({
+            ...p,
+            grams: p.grams * factor,
+            range: { low: p.range.low * factor, high: p.range.high * factor },
+          })),
+        },
+  );
+}
+
+/** Whether the count is a straight line through the portion's size and the lines' grams. */
+export function isLinear(rule: Rule, by: Way): boolean {
+  return by !== 'items' && !hasCaps(rule) && !(by === 'ingredients' && rule.floorAt === 'line');
+}

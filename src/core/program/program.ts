@@ -1,0 +1,41 @@
+import type { Rule, Way } from './rule.ts';
+import type { Exception, UncountedList } from './uncounted.ts';
+
+/** One immutable revision of a program. Programs are marked by letters, never by a colour. */
+export interface Program {
+  readonly id: string;
+  readonly revision: number;
+  /** Two or three letters. */
+  readonly mark: string;
+  readonly name: string;
+  readonly rule: Rule;
+  /** The way of counting a portion that the program itself uses. */
+  readonly by: Way;
+  readonly list: UncountedList;
+  /** Points a day, a week's reserve, and the daily floor below which it is discouraged to stay. */
+  readonly allowance: number;
+  readonly reserve: number;
+  readonly floor: number;
+}
+
+/** Points the cook knows for an amount of a food. Linear; overrides rule and list. */
+export interface Pin {
+  readonly foodId: string;
+  readonly programId: string;
+  readonly points: number;
+  readonly grams: number;
+}
+
+/** Whose count it is: a program, with an eater's own exceptions and the household's pins. */
+export interface Counter {
+  readonly program: Program;
+  readonly exceptions: readonly Exception[];
+  readonly pins: readonly Pin[];
+}
+
+/** A counter for a bare program, nobody's exceptions. */
+export const plainCounter = (program: Program, pins: readonly Pin[] = []): Counter => ({
+  program,
+  exceptions: [],
+  pins,
+});

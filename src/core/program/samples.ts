@@ -1,0 +1,108 @@
+import type { Program } from './program.ts';
+import type { Rule } from './rule.ts';
+import type { Exclusion, UncountedEntry } from './uncounted.ts';
+
+/** One point per 45 of energy, corrected for what fills and what does not. */
+const RULE: Rule = {
+  coefficients: { kcal: 1, sugars: 2, satFat: 6.75, protein: -2, fibre: -2 },
+  per: 45,
+  caps: {},
+  step: 1,
+  rounding: 'nearest',
+  floorAt: 'serving',
+};
+
+const entry = (words: string, kinds: UncountedEntry['kinds'], kcalAtMost: number | null = null): UncountedEntry => ({
+  words,
+  foods: [],
+  kinds,
+  kcalAtMost,
+});
+
+const EXCLUSIONS: readonly Exclusion[] = [
+  { words: 'a drink', kinds: ['drink'] },
+  // Lemon and lime juice are seasonings and of a kind of their own.
+  { words: 'juice', kinds: ['juice'] },
+  { words: 'alcohol', kinds: ['alcohol'] },
+  { words: 'dried fruit', kinds: ['driedfruit'] },
+  { words: 'added fat', kinds: ['addedfat'] },
+  { words: 'added sugar', kinds: ['addedsugar'] },
+];
+
+const VEGETABLES = entry('non-starchy vegetable', ['veg']);
+const FRUIT = [entry('whole fruit', ['fruit', 'fruitpuree']), entry('citrus juice as seasoning', ['citrusjuice'])];
+
+/** The sample programs that Imbiss starts with: made up, and different in kind. A cook enters the own one. */
+export const SAMPLE_PROGRAMS: readonly Program[] = [
+  {
+    id: 'program-ledger',
+    revision: 1,
+    mark: 'LE',
+    name: 'Ledger',
+    rule: RULE,
+    by: 'ingredients',
+    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
+    allowance: 33,
+    reserve: 24,
+    floor: 26,
+  },
+  {
+    id: 'program-larder',
+    revision: 1,
+    mark: 'LA',
+    name: 'Larder',
+    rule: RULE,
+    by: 'ingredients',
+    list: {
+      entries: [
+        VEGETABLES,
+        ...FRUIT,
+        entry('egg', ['egg']),
+        entry('skinless poultry breast', ['poultrybreast']),
+        entry('fish', ['fish']),
+        entry('shellfish', ['shellfish']),
+        entry('lentils and beans', ['legume']),
+        entry('tofu', ['tofu']),
+        entry('plain fat-free cultured dairy', ['cultured0']),
+      ],
+      exclusions: EXCLUSIONS,
+    },
+    allowance: 22,
+    reserve: 24,
+    floor: 17,
+  },
+  {
+    id: 'program-harvest',
+    revision: 1,
+    mark: 'HA',
+    name: 'Harvest',
+    rule: RULE,
+    by: 'ingredients',
+    list: {
+      entries: [
+        VEGETABLES,
+        entry('starchy vegetable', ['starchy']),
+        ...FRUIT,
+        entry('lentils and beans', ['legume']),
+        entry('whole grain', ['wholegrain']),
+        entry('plant food of at most 0.6 kcal per gram', ['plant'], 60),
+      ],
+      exclusions: EXCLUSIONS,
+    },
+    allowance: 19,
+    reserve: 24,
+    floor: 15,
+  },
+  {
+    id: 'program-house',
+    revision: 1,
+    mark: 'HO',
+    name: 'House list',
+    rule: { ...RULE, coefficients: { kcal: 1, addedSugars: 2, satFat: 6.75, protein: -2, fibre: -2 }, step: 0.5 },
+    by: 'ingredients',
+    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
+    allowance: 30,
+    reserve: 24,
+    floor: 23,
+  },
+];

@@ -1,0 +1,327 @@
+import { PACKAGE_UNITS, findUnit, unitNamed } from '../../quantity/units.ts';
+import { normalizeText } from './normalize-text.ts';
+import { type AmountRead, readAmount, takeModifiers, takeUnit } from './read-amount.ts';
+import { readNumber } from './read-number.ts';
+import type { Reading, ReadingPart } from './reading.ts';
+import { splitItem } from './split-item.ts';
+
+/** Lines longer than this are not ingredient lines; they are kept whole and asked about. */
+export const LONGEST_LINE = 400;
+
+const BULLET = /^(?:[-*•·‣▢□☐☑✓✔>]\s+|\[[ x]?\]\s*|[•▢□☐☑✓✔]\s*)+/i;
+const SIZE_UNIT = String.raw`(?:fl\.? ?oz|fluid ounces?|oz|ounces?|lbs?|pounds?|g|gr|grams?|kg|ml|cl|dl|l|liters?|litres?)`;
+const PACKAGE_WORD = [...PACKAGE_UNITS, 'tin', 'pkg', 'pack'].join('|');
+/** A size and the package of that size: "14-oz can", "400 g tins". */
+const SIZED_PACKAGE = new RegExp(
+  String.raw`^\(?(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)[ -]?(${SIZE_UNIT})\.?\)?[ -]?(${PACKAGE_WORD})(?:s|es)?\b\.?\s*`,
+  'i',
+);
+const TO_TASTE = /,?\s*\(?\b(?:to taste|as needed|as desired|as required)\b\)?/i;
+const OPTIONAL = /,?\s*\(?\boptional\b\)?/i;
+const DIVIDED = /,?\s*\(?\bdivided\b\)?/i;
+
+/** A draft of a reading, while the line is taken apart. */
+interface Draft {
+  amount: AmountRead | null;
+  packageQuantity: number | null;
+  packageUnit: string | null;
+  parts: ReadingPart[];
+  modifiers: string[];
+  notes: string[];
+  warnings: string[];
+}
+
+/**
+ * Reads one ingredient line. Never throws and loses no text.
+ *
+ * @param group the heading it stands under, null for none.
+ * @example readLine('1 (14.5 oz) can diced tomatoes, drained').packageQuantity // 14.5
+ */
+export function readLine(line: string, group: string | null = null): Reading {
+  const text = normalizeText(line);
+  if (text.length > LONGEST_LINE) {
+    return plainReading(line, text, group, 0.1, [
+      'This line is too long for an ingredient. Is it a step, or several lines in one?',
+    ]);
+  }
+  const d: Draft = {
+    amount: null,
+    packageQuantity: null,
+    packageUnit: null,
+    parts: [],
+    modifiers: [],
+    notes: [],
+    warnings: [],
+  };
+  let rest = text.replace(BULLET, '').replace(/^\+ (?=\d)/, '');
+  if (/^-\s?\d/.test(rest)) {
+    d.warnings.push('An amount below zero cannot be. Write the amount that goes in.');
+    return plainReading(line, rest, group, 0.1, d.warnings);
+  }
+  rest = takeFlag(rest, TO_TASTE, d, 'to taste');
+  rest = takeFlag(rest, OPTIONAL, d, 'optional');
+  rest = takeFlag(rest, DIVIDED, d, 'divided');
+  const article = /^(?:the )(?=juice|zest|rind)/i.exec(rest);
+  if (article) rest = rest.slice(article[0].length);
+
+  const citrus = readCitrus(rest);
+  if (citrus) {
+    const split = splitItem(citrus.item);
+    return finish(line, group, { ...d, amount: citrus.amount }, split.item, split.notes, []);
+  }
+  if (/^(?:pinch|dash|splash|drizzle|knob|handful|squeeze|dollop|drop|glug|sprinkle)(?:es|s)? (?:of )?/i.test(rest)) {
+    rest = `1 ${rest}`;
+  }
+  rest = readLeading(rest, d);
+  if (d.amount === null) rest = readTrailing(rest, d);
+  rest = readParentheses(rest, d);
+  const each = /^each (?:of )?/i.exec(rest);
+  if (each) {
+    d.modifiers.push('each');
+    rest = rest.slice(each[0].length);
+  }
+  rest = rest.replace(/^(?:of|x)\s+(?:the\s+)?/i, '').replace(/^[\s:,-]+/, '');
+  const size = takeModifiers(rest, 'size');
+  if (d.amount !== null && d.amount.unit === null) {
+    d.modifiers.push(...size.words);
+    rest = size.rest;
+  }
+  const packed = takeModifiers(rest, 'measure');
+  if (packed.words.length > 0 && d.amount !== null && packed.rest !== '') {
+    d.modifiers.push(...packed.words);
+    rest = packed.rest;
+  }
+  const split = splitItem(rest);
+  return finish(line, group, d, split.item, split.notes, split.alternatives);
+}
+
+function takeFlag(text: string, pattern: RegExp, d: Draft, name: string): string {
+  const m = pattern.exec(text);
+  if (m === null) return text;
+  d.modifiers.push(name);
+  return `${text.slice(0, m.index)}${text.slice(m.index + m[0].length)}`.trim();
+}
+
+/** "Juice and zest of half a lemon": the fruit's count is the amount, its juice the item. */
+function readCitrus(text: string): { amount: AmountRead; item: string } | null {
+  const m = /^((?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|peel)(?: and (?:grated )?(?:juice|zest|rind|peel))?) (?:of|from) (.+)$/i.exec(text);
+  if (!m) return null;
+  const amount = readAmount(m[2]!);
+  if (!amount || amount.unit !== null) return null;
+  const what = m[1]!.toLowerCase().replace(/(?:finely|freshly|grated|squeezed) /g, '');
+  const [fruit, ...note] = amount.rest.split(',');
+  const single = fruit!.trim().replace(/oes$/, 'o').replace(/s$/, '');
+  return { amount, item: `${single} ${what}${note.length > 0 ? `,${note.join(',')}` : ''}` };
+}
+
+/** The amount at the start, with its package, its second amount, and what stands in brackets right behind. */
+function readLeading(text: string, d: Draft): string {
+  // "14.5 oz can tomatoes": one package of that size.
+  const bare = SIZED_PACKAGE.exec(text);
+  if (bare) return takePackage(bare, { quantity: 1, quantityMax: null, unit: null, modifiers: [], rest: '' }, text, d);
+  // "7 of the 10 oz spinach"
+  const share = /^(\S+) of (?:the|an?) (.+)$/i.exec(text);
+  if (share && !SIZED_PACKAGE.test(share[2]!)) {
+    const of = readNumber(share[1]!);
+    const whole = readAmount(share[2]!);
+    const unit = whole?.unit == null ? null : unitNamed(whole.unit);
+    if (of && of.rest === '' && !of.article && whole && unit && (unit.kind === 'weight' || unit.kind === 'volume') && whole.quantity !== 1) {
+      d.amount = { ...whole, quantity: of.value, quantityMax: null };
+      d.packageQuantity = whole.quantity;
+      d.packageUnit = unit.name;
+      return whole.rest;
+    }
+  }
+  // "1-15 oz can": a count and a size, not a range.
+  const joined = /^(\d+)\s?-\s?(?=\d)/.exec(text);
+  if (joined) {
+    const sized = SIZED_PACKAGE.exec(text.slice(joined[0].length));
+    if (sized) {
+      const amount = { quantity: Number(joined[1]), quantityMax: null, unit: null, modifiers: [], rest: '' };
+      return takePackage(sized, amount, text.slice(joined[0].length), d);
+    }
+  }
+  if (isLeanGrade(text)) return text;
+  const amount = readAmount(text);
+  if (amount === null) return text;
+  d.amount = amount;
+  d.modifiers.push(...amount.modifiers);
+  let rest = amount.rest;
+  if (amount.unit === null) {
+    const sized = SIZED_PACKAGE.exec(rest);
+    if (sized) return takePackage(sized, amount, rest, d);
+    rest = takeBracketAfterCount(rest, d);
+  } else {
+    rest = takeBracketAfterUnit(rest, d);
+  }
+  return takeSecondAmount(rest, d);
+}
+
+/** "80/20 ground beef" begins with a grade, lean to fat, and not with four. */
+function isLeanGrade(text: string): boolean {
+  const m = /^(\d{2})\/(\d{1,2})(?= )/.exec(text);
+  return m !== null && Number(m[1]) + Number(m[2]) === 100;
+}
+
+function takePackage(m: RegExpExecArray, amount: AmountRead, text: string, d: Draft): string {
+  d.amount = { ...amount, unit: findUnit(m[3]!)?.name ?? findUnit(m[3]!.replace(/s$/, ''))?.name ?? 'package' };
+  d.packageQuantity = readNumber(m[1]!)?.value ?? null;
+  d.packageUnit = takeUnit(m[2]!)?.unit.name ?? null;
+  return text.slice(m[0].length);
+}
+
+/** "2 (15-ounce) cans", "1 (about 6 oz) zucchini": the size of one. */
+function takeBracketAfterCount(text: string, d: Draft): string {
+  const m = /^\(([^()]*)\)\s*/.exec(text);
+  if (!m) return text;
+  const size = readAmount(m[1]!.replace(/ each$/i, ''));
+  if (size?.unit == null || size.rest !== '') return text;
+  d.packageQuantity = size.quantity;
+  d.packageUnit = size.unit;
+  d.modifiers.push(...size.modifiers);
+  const rest = text.slice(m[0].length);
+  const unit = takeUnit(rest);
+  if (unit && PACKAGE_UNITS.has(unit.unit.name)) {
+    d.amount = { ...d.amount!, unit: unit.unit.name };
+    return unit.rest;
+  }
+  return rest;
+}
+
+/** "1 cup (240 ml)": the same amount again; "1 packet (7 g)": the size of the package. */
+function takeBracketAfterUnit(text: string, d: Draft): string {
+  const m = /^\(([^()]*)\)\s*/.exec(text);
+  if (!m) return text;
+  const inner = readAmount(m[1]!.replace(/ each$/i, ''));
+  if (inner?.unit == null || inner.rest !== '') return text;
+  if (PACKAGE_UNITS.has(d.amount!.unit ?? '')) {
+    d.packageQuantity = inner.quantity;
+    d.packageUnit = inner.unit;
+    d.modifiers.push(...inner.modifiers);
+  } else d.parts.push(partOf(inner, 'same'));
+  return text.slice(m[0].length);
+}
+
+const partOf = (a: AmountRead, relation: ReadingPart['relation']): ReadingPart => ({
+  quantity: a.quantity,
+  quantityMax: a.quantityMax,
+  unit: a.unit,
+  relation,
+});
+
+/** "¼ cup + 2 tbsp", "1 lb 4 oz", "450 g / 1 lb". */
+function takeSecondAmount(text: string, d: Draft): string {
+  let rest = text;
+  for (let i = 0; i < 4; i++) {
+    const same = /^\/\s*(?=\d)/.exec(rest);
+    const plus = /^(?:\+|plus|and)\s+(?=\d|an? |one |two |half )/i.exec(rest);
+    const lead = same ?? plus;
+    const amount = readAmount(lead ? rest.slice(lead[0].length) : rest);
+    const adjacent = lead === null && /^\d/.test(rest) && d.amount?.unit != null;
+    if (amount?.unit == null || (lead === null && !adjacent)) return rest;
+    const kind = unitNamed(amount.unit)!.kind;
+    if (kind !== 'volume' && kind !== 'weight' && !(plus && kind === 'count')) return rest;
+    d.parts.push(partOf(amount, same ? 'same' : 'plus'));
+    rest = amount.rest;
+  }
+  return rest;
+}
+
+/** "butter 50 g", "Eggs - 2", "Milk: 250 ml", "80/20 ground beef, 1 lb". */
+function readTrailing(text: string, d: Draft): string {
+  const m = /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(text);
+  if (!m) return text;
+  const amount = readAmount(m[2]!);
+  if (amount === null || (amount.unit === null && amount.rest !== '')) return text;
+  // With a unit, what follows may only be a note.
+  if (amount.rest !== '' && !/^[,(;]/.test(amount.rest)) return text;
+  d.amount = { ...amount, rest: '' };
+  d.modifiers.push(...amount.modifiers);
+  return `${m[1]}${amount.rest === '' ? '' : amount.rest}`;
+}
+
+/** Brackets anywhere behind: an amount is the same amount again, other words are a note. */
+function readParentheses(text: string, d: Draft): string {
+  let rest = text;
+  for (let i = 0; i < 6; i++) {
+    const m = /\s*\(([^()]*)\)\s*/.exec(rest);
+    if (!m) break;
+    const inner = readAmount(m[1]!.replace(/ (?:each|total|in total)$/i, ''));
+    const kind = inner?.unit == null ? null : unitNamed(inner.unit)!.kind;
+    if (inner && inner.rest === '' && (kind === 'weight' || kind === 'volume' || (inner.unit !== null && d.amount !== null))) {
+      if (d.amount === null) d.amount = inner;
+      else d.parts.push(partOf(inner, 'same'));
+      d.modifiers.push(...inner.modifiers);
+    } else if (m[1]!.trim() !== '') d.notes.push(m[1]!.trim());
+    rest = `${rest.slice(0, m.index)} ${rest.slice(m.index + m[0].length)}`.replace(/ ,/g, ',').trim();
+  }
+  return rest;
+}
+
+function finish(
+  line: string,
+  group: string | null,
+  d: Draft,
+  item: string,
+  notes: readonly string[],
+  alternatives: readonly string[],
+): Reading {
+  let amount = d.amount;
+  let name = item.trim();
+  if (name === '' && amount?.unit != null && unitNamed(amount.unit)!.kind === 'count') {
+    // "3 cloves" alone: the unit was the food.
+    name = unitNamed(amount.unit)!.plural;
+    amount = { ...amount, unit: null };
+  }
+  if (name === '' && notes.length > 0) name = notes[0]!;
+  const warnings = [...d.warnings];
+  if (amount !== null && amount.quantity === 0) {
+    warnings.push('The amount is zero, so the line adds nothing. Write an amount, or leave the line out.');
+  }
+  const modifiers = [...new Set(d.modifiers)];
+  const note = [...notes, ...d.notes].map((n) => n.trim()).filter((n) => n !== '' && n !== name);
+  return {
+    line,
+    quantity: amount?.quantity ?? null,
+    quantityMax: amount?.quantityMax ?? null,
+    unit: amount?.unit ?? null,
+    item: name,
+    note: note.length > 0 ? note.join('; ') : null,
+    packageQuantity: d.packageQuantity,
+    packageUnit: d.packageUnit,
+    parts: d.parts,
+    modifiers,
+    alternatives,
+    group,
+    confidence: confidenceOf(amount, name, modifiers),
+    warnings,
+  };
+}
+
+function confidenceOf(amount: AmountRead | null, item: string, modifiers: readonly string[]): number {
+  if (!/[a-z]/i.test(item)) return 0;
+  let c = 1;
+  if (amount === null && !modifiers.includes('to taste')) c -= 0.3;
+  if (item.split(' ').length > 7) c -= 0.3;
+  if (/\d/.test(item) && !/\d+ ?%|\d+\/\d+/.test(item)) c -= 0.3;
+  return Math.max(0.1, Math.round(c * 100) / 100);
+}
+
+function plainReading(line: string, item: string, group: string | null, confidence: number, warnings: string[]): Reading {
+  return {
+    line,
+    quantity: null,
+    quantityMax: null,
+    unit: null,
+    item,
+    note: null,
+    packageQuantity: null,
+    packageUnit: null,
+    parts: [],
+    modifiers: [],
+    alternatives: [],
+    group,
+    confidence,
+    warnings,
+  };
+}
