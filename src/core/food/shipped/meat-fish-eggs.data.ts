@@ -52,8 +52,8 @@ salmon-smoked | salmon, smoked | as is | 117 4.3 0.9 0 0 0 0 18.3 672 | slice 20
 cod | cod | raw | 82 0.7 0.1 0 0 0 0 17.8 54 | piece 150; fillet 150 | fish | protein | fish | cod fillet; white fish; haddock; pollock; white fish fillet; pike-perch; coley; hake
 trout | trout | raw | 141 6.2 1.4 0 0 0 0 19.9 51 | piece 150; fillet 120 | fish | protein | fish | trout fillet; rainbow trout; lake trout
 herring-pickled | herring, pickled | as is | 262 18 2.4 9.6 7.7 7 0 14.2 870 | piece 15; fillet 60; cup 140 | fishsweet addedsugar | protein flavour | fish | pickled herring; rollmops; marinated herring
-tuna-water | tuna in water, drained | drained | 116 0.8 0.2 0 0 0 0 25.5 338 | cup 154; can 142 | fish | protein | fish | canned tuna; tuna in water; tuna in brine; tinned tuna; tuna
-tuna-oil | tuna in oil, drained | drained | 198 8.2 1.5 0 0 0 0 29.1 416 | cup 146; can 142 | fish addedfat | protein | fish | tuna in oil; tuna in olive oil
+tuna-water | tuna in water, drained | drained | 116 0.8 0.2 0 0 0 0 25.5 338 | cup 154; can 113 | fish | protein | fish | canned tuna; tuna in water; tuna in brine; tinned tuna; tuna
+tuna-oil | tuna in oil, drained | drained | 198 8.2 1.5 0 0 0 0 29.1 416 | cup 146; can 113 | fish addedfat | protein | fish | tuna in oil; tuna in olive oil
 sardines-oil | sardines in oil, drained | drained | 208 11.5 1.5 0 0 0 0 24.6 505 | piece 12; can 92 | fish addedfat | protein | fish | sardines; tinned sardines
 anchovy | anchovies in oil, drained | drained | 210 9.7 2.2 0 0 0 0 28.9 3668 | piece 4; fillet 4; can 45 | fish addedfat | flavour | fish | anchovy; anchovy fillets; anchovies
 prawns | prawns, peeled | raw | 85 0.5 0.1 0 0 0 0 20.1 119 | piece 12; medium 7; large 12; cup 145; handful 80 | shellfish | protein | crustaceans | shrimp; prawn; shrimps; king prawns

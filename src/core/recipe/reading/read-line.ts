@@ -16,6 +16,7 @@ const SIZED_PACKAGE = new RegExp(
   String.raw`^\(?(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)[ -]?(${SIZE_UNIT})\.?\)?[ -]?(${PACKAGE_WORD})(?:s|es)?\b\.?\s*`,
   'i',
 );
+const PIECE_SIZE = new RegExp(String.raw`^(\d+(?:[.,]\d+)?)[ -](${SIZE_UNIT})\.?,?\s+(?=[a-z])`, 'i');
 const TO_TASTE = /,?\s*\(?\b(?:to taste|as needed|as desired|as required)\b\)?/i;
 const OPTIONAL = /,?\s*\(?\boptional\b\)?/i;
 const DIVIDED = /,?\s*\(?\bdivided\b\)?/i;
@@ -150,6 +151,13 @@ function readLeading(text: string, d: Draft): string {
   if (amount.unit === null) {
     const sized = SIZED_PACKAGE.exec(rest);
     if (sized) return takePackage(sized, amount, rest, d);
+    // "four 6-oz salmon fillets": the size of one piece.
+    const piece = PIECE_SIZE.exec(rest);
+    if (piece) {
+      d.packageQuantity = readNumber(piece[1]!)?.value ?? null;
+      d.packageUnit = takeUnit(piece[2]!)?.unit.name ?? null;
+      rest = rest.slice(piece[0].length);
+    }
     rest = takeBracketAfterCount(rest, d);
   } else {
     rest = takeBracketAfterUnit(rest, d);
@@ -232,8 +240,8 @@ function readTrailing(text: string, d: Draft): string {
   const m = /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(text);
   if (!m) return text;
   const amount = readAmount(m[2]!);
-  if (amount === null || (amount.unit === null && amount.rest !== '')) return text;
-  // With a unit, what follows may only be a note.
+  if (amount === null) return text;
+  // What follows the amount may only be a note.
   if (amount.rest !== '' && !/^[,(;]/.test(amount.rest)) return text;
   d.amount = { ...amount, rest: '' };
   d.modifiers.push(...amount.modifiers);
@@ -250,7 +258,10 @@ function readParentheses(text: string, d: Draft): string {
     const kind = inner?.unit == null ? null : unitNamed(inner.unit)!.kind;
     if (inner && inner.rest === '' && (kind === 'weight' || kind === 'volume' || (inner.unit !== null && d.amount !== null))) {
       if (d.amount === null) d.amount = inner;
-      else d.parts.push(partOf(inner, 'same'));
+      else if (/ each$/i.test(m[1]!) && d.packageQuantity === null && kind !== 'count') {
+        d.packageQuantity = inner.quantity;
+        d.packageUnit = inner.unit;
+      } else d.parts.push(partOf(inner, 'same'));
       d.modifiers.push(...inner.modifiers);
     } else if (m[1]!.trim() !== '') d.notes.push(m[1]!.trim());
     rest = `${rest.slice(0, m.index)} ${rest.slice(m.index + m[0].length)}`.replace(/ ,/g, ',').trim();

@@ -1,0 +1,46 @@
+import { formatAmount, formatGrams } from '../quantity/format-amount.ts';
+import { formatMeasure } from '../quantity/format-measure.ts';
+import { type MeasureSystem, measureScale } from '../quantity/measure-system.ts';
+import { unitNamed } from '../quantity/units.ts';
+import type { Food } from './food.ts';
+
+/** Measures a cook reaches for, and between which amounts of them. */
+const HANDY: ReadonlyArray<readonly [string, number, number]> = [
+  ['cup', 0.24, 12],
+  ['tablespoon', 0.5, 4],
+  ['teaspoon', 0.24, 3],
+  ['slice', 0.5, 12],
+  ['clove', 0.5, 12],
+  ['second', 0.5, 20],
+  ['piece', 0.5, 24],
+];
+const NEAT = ['⅛', '¼', '⅓', '⅜', '½', '⅝', '⅔', '¾', '⅞'];
+const isNeat = (text: string) => /^\d*$/.test(text) || NEAT.some((f) => text === f || text.replace(/^\d+/, '') === f);
+
+/**
+ * Grams of a food as people say them: the household measure that comes out even, then the grams.
+ *
+ * @example describeGrams(mozzarella, 84, 'us') // '¾ cup (84 g)'
+ */
+export function describeGrams(food: Food | null, grams: number, system: MeasureSystem): string {
+  const plain = formatGrams(grams);
+  const said = food === null ? null : householdMeasure(food, grams, system);
+  return said === null ? plain : `${said} (${plain})`;
+}
+
+/** The household measure within 6 % of the grams that comes out as a kitchen fraction; null when none does. */
+export function householdMeasure(food: Food, grams: number, system: MeasureSystem): string | null {
+  for (const [unit, least, most] of HANDY) {
+    const m = food.measures.find((x) => x.unit === unit && x.form === null);
+    if (!m) continue;
+    const per = m.grams * measureScale(unit, system);
+    const amount = grams / per;
+    if (amount < least || amount > most) continue;
+    const rounded = Math.round(amount * 24) / 24;
+    const text = formatAmount(rounded);
+    if (!isNeat(text) || Math.abs(rounded - amount) > 0.06 * amount) continue;
+    if (unit === 'piece') return `${text}`;
+    return unitNamed(unit) ? formatMeasure(rounded, unit) : `${text} ${unit}`;
+  }
+  return null;
+}

@@ -1,0 +1,39 @@
+/** Words that say nothing about which food it is. */
+const NOISE = new Set(
+  `fresh freshly ripe organic good quality best large medium small of the a an and or with in for about extra your
+  favourite favorite any plus more finely coarsely roughly thinly chopped diced sliced minced cubed optional
+  room temperature washed cleaned trimmed peeled free-range natural pure cold warm hot ice piece whole boneless bone
+  ground grated shredded crumbled cut into size sized homemade store bought prepared uncooked raw plain regular`
+    .split(/\s+/)
+    .filter(Boolean),
+);
+
+/** Removes accents and case: "Crème fraîche" and "creme fraiche" are one. */
+export const fold = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase();
+
+/** One word in the singular: tomatoes → tomato, berries → berry, leaves → leaf. Good enough to compare, not to print. */
+export function singular(word: string): string {
+  if (/^[0-9/%.]+$/.test(word) || word.length < 4) return word;
+  if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
+  if (word.endsWith('leaves')) return 'leaf';
+  if (word.endsWith('loaves')) return 'loaf';
+  if (/(?:oes|shes|ches|xes|sses)$/.test(word)) return word.slice(0, -2);
+  if (word.endsWith('s') && !/(?:ss|us|is)$/.test(word)) return word.slice(0, -1);
+  return word;
+}
+
+/** The words of a food's name, folded and singular, without punctuation, in order. */
+export function foodWords(text: string): string[] {
+  return fold(text)
+    .replace(/'s\b/g, 's')
+    .split(/[^a-z0-9%/.-]+/)
+    .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))
+    .map((w) => singular(w.replace(/^[.-]+|[.-]+$/g, '')))
+    .filter((w) => w !== '' && w !== 'of' && w !== 'the' && w !== 'a' && w !== 'and' && w !== 'in');
+}
+
+export const isNoise = (word: string): boolean => NOISE.has(word);

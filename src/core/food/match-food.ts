@@ -1,0 +1,153 @@
+import type { Food } from './food.ts';
+import { foodWords, isNoise } from './food-words.ts';
+
+export interface FoodMatch {
+  readonly food: Food;
+  /** 0 to 1. From SURE on it is taken without asking. */
+  readonly confidence: number;
+}
+
+/** Below this the cook is asked. */
+export const SURE = 0.6;
+
+interface IndexedName {
+  readonly food: Food;
+  readonly words: readonly string[];
+  readonly key: string;
+}
+
+/** Foods prepared for matching: build once for a pantry. */
+export interface FoodIndex {
+  readonly foods: readonly Food[];
+  readonly names: readonly IndexedName[];
+  readonly byKey: ReadonlyMap<string, Food>;
+  readonly byWord: ReadonlyMap<string, readonly number[]>;
+  readonly weightOf: (word: string) => number;
+}
+
+const keyOf = (words: readonly string[]): string => [...new Set(words)].sort().join(' ');
+
+/** Builds the index of names and synonyms. Later foods do not take a name from earlier ones; own foods go first. */
+export function indexFoods(foods: readonly Food[]): FoodIndex {
+  const names: IndexedName[] = [];
+  const byKey = new Map<string, Food>();
+  const byWord = new Map<string, number[]>();
+  for (const food of foods) {
+    for (const name of [food.name, ...food.synonyms]) {
+      const words = [...new Set(foodWords(name))];
+      if (words.length === 0) continue;
+      const key = keyOf(words);
+      if (!byKey.has(key)) byKey.set(key, food);
+      for (const w of words) {
+        let list = byWord.get(w);
+        if (!list) byWord.set(w, (list = []));
+        list.push(names.length);
+      }
+      names.push({ food, words, key });
+    }
+  }
+  const total = names.length;
+  const weightOf = (word: string): number => {
+    const known = byWord.get(word)?.length ?? 0;
+    const rare = Math.log(1 + total / (1 + known));
+    return isNoise(word) ? rare * 0.15 : rare;
+  };
+  return { foods, names, byKey, byWord, weightOf };
+}
+
+const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
+  cooked: 'cooked',
+  boiled: 'cooked',
+  roasted: 'cooked',
+  dried: 'dry',
+  dry: 'dry',
+  canned: 'canned',
+  tinned: 'canned',
+  frozen: 'frozen',
+  drained: 'drained',
+};
+
+/**
+ * The foods that an item may mean, best first. A full match of a name or synonym is sure; else the words in common
+ * decide, weighted by how rare they are, and words of state (raw, cooked, dry, drained) pull towards their foods.
+ *
+ * @param note the preparation note of the line: "drained", "cooked and crumbled", "93 % lean".
+ * @example matchFood(index, 'boneless, skinless chicken breasts')[0]?.food.id // 'chicken-breast'
+ */
+export function matchFood(index: FoodIndex, item: string, note: string | null = null, most = 8): FoodMatch[] {
+  const words = foodWords(item);
+  const noteWords = foodWords(note ?? '');
+  const grade = [...words, ...noteWords].find((w) => /^\d{2}(?:%|\/\d{1,2})$/.test(w));
+  const content = words.filter((w) => !isNoise(w));
+  const best = new Map<Food, number>();
+  const put = (food: Food, confidence: number) => {
+    if (confidence > (best.get(food) ?? 0)) best.set(food, confidence);
+  };
+  for (const [list, confidence] of [[words, 1], [content, 0.96]] as const) {
+    if (list.length === 0) continue;
+    const exact = index.byKey.get(keyOf(list));
+    if (exact) put(exact, confidence);
+    if (grade && !list.includes(grade)) {
+      const graded = index.byKey.get(keyOf([...list, grade.replace('%', ''), 'lean']));
+      if (graded) put(graded, 1.1);
+    }
+  }
+  const query = content.length > 0 ? [...new Set(content)] : [...new Set(words)];
+  const queryWeight = query.reduce((s, w) => s + index.weightOf(w), 0);
+  const state = [...words, ...noteWords].map((w) => STATE_WORDS[w]).find((s) => s !== undefined);
+  const candidates = new Set<number>();
+  for (const w of query) for (const i of index.byWord.get(w) ?? []) candidates.add(i);
+  const head = query[query.length - 1];
+  for (const i of candidates) {
+    const name = index.names[i]!;
+    let shared = 0;
+    let nameWeight = 0;
+    for (const w of name.words) {
+      const weight = index.weightOf(w);
+      nameWeight += weight;
+      if (query.includes(w)) shared += weight;
+    }
+    // What the line says counts more than what the name adds; the last word is usually the food itself.
+    const covered = shared / queryWeight;
+    const exactness = shared / nameWeight;
+    let score = 0.62 * covered + 0.38 * exactness;
+    if (head !== undefined && name.words.includes(head)) score += 0.04;
+    put(name.food, Math.min(0.95, score * 0.95));
+  }
+  const ranked = [...best].map(([food, confidence]) => {
+    let c = confidence;
+    if (state !== undefined && confidence <= 1) {
+      if (food.state === state) c = Math.min(1, c + 0.05);
+      else if (state === 'cooked' && (food.state === 'raw' || food.state === 'dry') && words.some((w) => STATE_WORDS[w])) c -= 0.1;
+      else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w])) c -= 0.08;
+    } else if (food.state === 'cooked' && confidence < 0.96) c -= 0.05;
+    return { food, confidence: Math.max(0, Math.min(1, c)), order: c };
+  });
+  ranked.sort((a, b) => b.order - a.order || a.food.name.length - b.food.name.length);
+  return ranked.slice(0, most).map(({ food, confidence }) => ({ food, confidence: Math.round(confidence * 100) / 100 }));
+}
+
+/** Foods for a search box: every word must begin a word of a name or synonym; best-fitting and shortest first. */
+export function searchFoods(index: FoodIndex, text: string, most = 12): Food[] {
+  const words = foodWords(text);
+  if (words.length === 0) return [];
+  const scores = new Map<Food, number>();
+  for (const name of index.names) {
+    let score = 0;
+    for (const w of words) {
+      const hit = name.words.find((n) => n === w) ? 2 : name.words.some((n) => n.startsWith(w)) ? 1 : 0;
+      if (hit === 0) {
+        score = 0;
+        break;
+      }
+      score += hit;
+    }
+    if (score > 0) {
+      const fit = score / (1 + name.words.length);
+      if (fit > (scores.get(name.food) ?? 0)) scores.set(name.food, fit);
+    }
+  }
+  const found = [...scores].sort((a, b) => b[1] - a[1] || a[0].name.length - b[0].name.length).map(([f]) => f);
+  if (found.length > 0) return found.slice(0, most);
+  return matchFood(index, text, null, most).map((m) => m.food);
+}

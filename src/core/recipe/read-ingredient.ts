@@ -1,0 +1,94 @@
+import { countsNothing } from '../food/food.ts';
+import { type FoodIndex, type FoodMatch, SURE, matchFood } from '../food/match-food.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { readLine } from './reading/read-line.ts';
+import type { Reading } from './reading/reading.ts';
+import type { Line, LineFood } from './version.ts';
+import { type Weight, needsNoAmount, weighLine } from './weigh.ts';
+
+/** A line read, matched and weighed. */
+export interface Ingredient {
+  readonly reading: Reading;
+  readonly matches: readonly FoodMatch[];
+  readonly food: LineFood;
+  readonly weight: Weight | null;
+  /** How sure reading and match are together, 0 to 1. */
+  readonly confidence: number;
+  readonly warnings: readonly string[];
+}
+
+/**
+ * Reads an ingredient line, matches it to a food and weighs it. Below SURE, or without a weight, the line is an open
+ * question and its candidates stand in `matches`.
+ */
+export function readIngredient(
+  text: string,
+  group: string | null,
+  index: FoodIndex,
+  system: MeasureSystem,
+): Ingredient {
+  const reading = readLine(text, group);
+  // "½ teaspoon each cinnamon and nutmeg" counts its first food; resolveReading says so.
+  const item = reading.modifiers.includes('each') ? reading.item.split(/,| and /)[0]! : reading.item;
+  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchFood(index, item, reading.note) : [];
+  return { ...resolveReading(reading, matches, system), matches };
+}
+
+/** Decides food and weight for a reading from its candidates, or from the food the cook chose. */
+export function resolveReading(
+  reading: Reading,
+  matches: readonly FoodMatch[],
+  system: MeasureSystem,
+): Omit<Ingredient, 'matches'> {
+  const best = matches[0];
+  const warnings = [...reading.warnings];
+  if (best === undefined || best.confidence < SURE) {
+    return { reading, food: { kind: 'open' }, weight: null, confidence: Math.min(reading.confidence, best?.confidence ?? 0), warnings };
+  }
+  const confidence = Math.min(reading.confidence + (reading.quantity === null ? 0.3 : 0), best.confidence);
+  if (countsNothing(best.food)) {
+    // Water counts nothing but weighs: the portion's weight needs it.
+    const weight = weighLine(reading, best.food, system).weight;
+    return { reading, food: { kind: 'nothing', why: `${best.food.name} has nothing to count` }, weight, confidence, warnings };
+  }
+  if (needsNoAmount(reading, best.food)) {
+    const why = reading.modifiers.includes('to taste') ? 'to taste' : 'no amount given, too little to count';
+    return { reading, food: { kind: 'nothing', why }, weight: null, confidence, warnings };
+  }
+  if (reading.modifiers.includes('each') && / and /.test(reading.item)) {
+    warnings.push(`"Each" names several foods; this line counts ${best.food.name}. Add a line for the others.`);
+  }
+  const { weight, warnings: weighing } = weighLine(reading, best.food, system);
+  return {
+    reading,
+    food: { kind: 'food', foodId: best.food.id, revision: best.food.revision },
+    weight,
+    confidence,
+    warnings: [...warnings, ...weighing],
+  };
+}
+
+/** The line of a version that an ingredient becomes. */
+export function lineOf(ingredient: Ingredient, id: string, originLineId: string = id): Line {
+  const { reading, food, weight, warnings } = ingredient;
+  const role = food.kind === 'food' ? (ingredient.matches.find((m) => m.food.id === food.foodId)?.food.roles[0] ?? null) : null;
+  return {
+    id,
+    originLineId,
+    group: reading.group,
+    text: reading.line,
+    amount:
+      reading.quantity === null
+        ? null
+        : { quantity: reading.quantity, quantityMax: reading.quantityMax, unit: reading.unit },
+    item: reading.item,
+    note: reading.note,
+    food,
+    weight,
+    role,
+    kept: false,
+    leftOut: false,
+    swapId: null,
+    warnings,
+  };
+}

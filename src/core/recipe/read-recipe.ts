@@ -1,0 +1,208 @@
+import { readLine } from './reading/read-line.ts';
+import { normalizeText } from './reading/normalize-text.ts';
+import { readNumber } from './reading/read-number.ts';
+
+/** What a recipe's source states about itself: to compare with, never to count with. */
+export interface Claim {
+  readonly kind: 'points' | 'kcal';
+  readonly value: number;
+  /** The words that state it. */
+  readonly words: string;
+}
+
+export interface IngredientText {
+  readonly text: string;
+  readonly group: string | null;
+}
+
+/** A pasted recipe, taken apart; nothing is dropped: what fits nowhere is in `notes`. */
+export interface RecipeText {
+  readonly title: string | null;
+  readonly servings: number | null;
+  /** The words that say what it makes: "Makes 12 muffins". */
+  readonly servingsText: string | null;
+  readonly ingredients: readonly IngredientText[];
+  readonly steps: readonly string[];
+  readonly author: string | null;
+  readonly url: string | null;
+  readonly claims: readonly Claim[];
+  readonly notes: readonly string[];
+}
+
+/** The largest paste that is read at once, characters, and the most lines. */
+export const LONGEST_RECIPE = 100_000;
+export const MOST_INGREDIENTS = 300;
+
+type Section = 'top' | 'ingredients' | 'steps' | 'notes';
+
+const HEADINGS: ReadonlyArray<readonly [RegExp, Section]> = [
+  [/^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping list|zutaten)\b[^.]{0,30}$/i, 'ingredients'],
+  [/^(?:the )?(?:directions?|instructions?|methods?|preparation|steps?|how to (?:make|do)(?: it)?|procedure|to make|zubereitung|cooking instructions)\b[^.]{0,20}$/i, 'steps'],
+  [/^(?:the )?(?:notes?|tips?|cook'?s notes?|recipe notes?|nutrition(?: facts| information)?)$/i, 'notes'],
+]; // biome-ignore format: a table
+
+const SERVINGS = [
+  /^(?:serves|servings?|makes|yields?|portions?|for|feeds|enough for)\s*[:=-]?\s*(?:about |approximately |approx\.? |around |ca\.? )?(.+)$/i,
+  /^(\d+(?:\s?(?:-|to)\s?\d+)?) (?:servings?|portions?|people|persons?|helpings?)$/i,
+];
+const POINTS = /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
+const KCAL = /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]?\s*(\d{2,4})\b/i;
+const SOURCE = /^(?:source|from|recipe (?:by|from|courtesy of)|adapted from|by|author|credit|via|original(?: recipe)?)\s*[:-]?\s+(.{2,120})$/i;
+const URL_PATTERN = /https?:\/\/[^\s)>\]]{4,500}/i;
+
+const clean = (line: string): string => line.replace(/^#{1,6}\s*/, '').replace(/^\*\*(.+)\*\*:?$/, '$1').replace(/^_{1,2}(.+)_{1,2}$/, '$1').trim();
+const numberIn = (text: string): number => Number(text.replace(',', '.'));
+
+/**
+ * Takes a pasted recipe apart: title, servings, ingredient lines with their groups, steps, source and its claims,
+ * in the many shapes people write. With headings they decide; without, amounts at the start of lines do.
+ */
+export function readRecipe(pasted: string): RecipeText {
+  const lines = pasted.replace(/\r\n?/g, '\n').split('\n').map((l) => l.replace(/\s+$/, ''));
+  const draft = {
+    title: null as string | null,
+    servings: null as number | null,
+    servingsText: null as string | null,
+    author: null as string | null,
+    url: null as string | null,
+    claims: [] as Claim[],
+    notes: [] as string[],
+    ingredients: [] as IngredientText[],
+    steps: [] as string[],
+  };
+  const headed = lines.some((l) => headingOf(clean(l.trim())) === 'ingredients') ;
+  let section: Section = 'top';
+  let group: string | null = null;
+  let gap = false;
+  for (const raw of lines) {
+    const line = clean(raw.trim());
+    if (line === '' || /^[-=_*~]{3,}$/.test(line)) {
+      gap = true;
+      continue;
+    }
+    const heading = headingOf(line);
+    if (heading !== null) {
+      section = heading;
+      group = null;
+      continue;
+    }
+    if (takeMeta(line, draft, section)) continue;
+    if (draft.title === null && section === 'top' && draft.ingredients.length === 0 && !looksLikeIngredient(line)) {
+      draft.title = line.replace(/^(?:title|recipe|name)\s*:\s*/i, '').slice(0, 200);
+      gap = false;
+      continue;
+    }
+    if (section === 'top' && !headed && (looksLikeIngredient(line) || isGroupHeading(line))) section = 'ingredients';
+    else if (section === 'ingredients' && !headed && looksLikeStep(line, gap)) section = 'steps';
+    else if (section === 'ingredients' && headed && looksLikeStep(line, gap) && line.length > 90) section = 'steps';
+    if (section === 'ingredients') {
+      if (isGroupHeading(line)) group = line.replace(/:$/, '').trim();
+      else draft.ingredients.push({ text: line, group });
+    } else if (section === 'steps') {
+      const text = line.replace(/^(?:step\s*)?\d{1,2}\s*[.):-]\s*/i, '').replace(/^[-*•]\s+/, '').trim();
+      if (text !== '') draft.steps.push(text);
+    } else draft.notes.push(line);
+    gap = false;
+  }
+  if (draft.steps.length === 1) draft.steps = splitSteps(draft.steps[0]!);
+  return draft;
+}
+
+/** The ingredient lines of a text that holds nothing else, or those of a recipe with an "Ingredients" heading. */
+export function ingredientLines(text: string): IngredientText[] {
+  const lines = text.replace(/\r\n?/g, '\n').split('\n').map((l) => clean(l.trim()));
+  if (lines.some((l) => headingOf(l) === 'ingredients')) return [...readRecipe(text).ingredients];
+  let group: string | null = null;
+  const out: IngredientText[] = [];
+  for (const line of lines) {
+    if (line === '') continue;
+    if (isGroupHeading(line)) group = line.replace(/:$/, '').trim();
+    else out.push({ text: line, group });
+  }
+  return out;
+}
+
+function headingOf(line: string): Section | null {
+  const bare = line.replace(/[:.]$/, '').trim();
+  if (bare.length > 50) return null;
+  return HEADINGS.find(([re]) => re.test(bare))?.[1] ?? null;
+}
+
+/** "For the glaze:", "FILLING", "Dough:" */
+export function isGroupHeading(line: string): boolean {
+  if (line.length > 60 || /\d/.test(line)) return false;
+  return /^[^,]{2,}:$/.test(line) || /^for (?:the )?[a-z -]+$/i.test(line) || (/^[A-Z][A-Z &-]{3,}$/.test(line) && !/^(?:SALT|PEPPER)/.test(line));
+}
+
+function takeMeta(
+  line: string,
+  draft: { servings: number | null; servingsText: string | null; author: string | null; url: string | null; claims: Claim[] },
+  section: Section,
+): boolean {
+  const url = URL_PATTERN.exec(line);
+  if (url && section !== 'steps') {
+    draft.url ??= url[0];
+    const left = line.replace(url[0], '').replace(/^(?:source|link|url|from|via)\s*[:-]?\s*/i, '').replace(/[()<>[\]]/g, '').trim();
+    if (left !== '') draft.author ??= left.slice(0, 120);
+    return true;
+  }
+  if (section === 'steps') {
+    const own = /^(?:per serving|nutrition|each serving|points?|calories|kcal)\b/i.test(line);
+    if (!own) return false;
+  }
+  if (section !== 'steps' && section !== 'notes') {
+    for (const pattern of SERVINGS) {
+      const m = pattern.exec(line);
+      const n = m ? readNumber(normalizeText(m[1]!)) : null;
+      if (m && n && !n.article && line.length < 60 && !(section === 'ingredients' && /^for\b/i.test(line))) {
+        const range = /^(?:-|to)\s?(\d+)/.exec(n.rest);
+        draft.servings ??= range ? (n.value + Number(range[1])) / 2 : n.value;
+        draft.servingsText ??= line;
+        takeClaims(line, draft.claims);
+        return true;
+      }
+    }
+    const source = SOURCE.exec(line);
+    if (source && !/^for\b/i.test(line) && readLine(line).quantity === null && section === 'top') {
+      draft.author ??= source[1]!.trim();
+      return true;
+    }
+    if (/^(?:prep|cook|total|bake|baking|cooking|preparation|active|ready in)(?: ?time)?\s*[:=-]?\s*\d/i.test(line)) return true;
+  }
+  return line.length < 160 && section !== 'ingredients' ? takeClaims(line, draft.claims) : section === 'ingredients' && /^(?:points?|calories|kcal|per serving)\b/i.test(line) ? takeClaims(line, draft.claims) : false;
+}
+
+function takeClaims(line: string, claims: Claim[]): boolean {
+  const points = POINTS.exec(line);
+  const kcal = KCAL.exec(line);
+  if (points) claims.push({ kind: 'points', value: numberIn((points[1] ?? points[2])!), words: line });
+  if (kcal) claims.push({ kind: 'kcal', value: numberIn((kcal[1] ?? kcal[2])!), words: line });
+  return points !== null || kcal !== null;
+}
+
+const VERBS =
+  /^(?:\d{1,2}[.)]\s*)?(?:preheat|heat|mix|stir|combine|whisk|beat|cook|bake|boil|simmer|add|pour|place|put|cut|slice|chop|peel|wash|drain|melt|fry|saute|sauté|brown|bring|cover|serve|spread|layer|fold|season|sprinkle|transfer|remove|let|leave|in an? |in the |meanwhile|when|while|once|using|grease|line|make|roll|knead|divide|shape|form|set|turn|toss|blend|puree|purée|mash|soak|rinse|grate|roast|grill|reduce|return|top|arrange|spoon|stuff|wrap|soften|warm|prepare|rub|dissolve|sift|cream|separate|dust|brush|garnish|cool|chill|store|steam|poach|press|squeeze|strain|finish|taste|assemble|spray|coat|dip|repeat|after|then|next|finally|gently|carefully|meanwhile)\b/i;
+
+function looksLikeIngredient(line: string): boolean {
+  if (line.length > 140 || VERBS.test(line)) return false;
+  const r = readLine(line);
+  return (r.quantity !== null && r.confidence > 0.4 && r.item !== '') || (/^[-*•]\s/.test(line) && line.length < 80) || r.modifiers.includes('to taste');
+}
+
+function looksLikeStep(line: string, afterGap: boolean): boolean {
+  if (/^(?:step\s*)?\d{1,2}\s*[.)]\s+[A-Z]/.test(line) && line.length > 25) return true;
+  if (VERBS.test(line) && (line.length > 30 || /[.!]$/.test(line))) return true;
+  return line.length > 90 && /[.!]$/.test(line) && afterGap;
+}
+
+/** One paragraph of method, taken apart at its sentences; short ones stay with the one before. */
+function splitSteps(text: string): string[] {
+  const sentences = text.split(/(?<=[.!?])\s+(?=[A-Z])/);
+  const out: string[] = [];
+  for (const s of sentences) {
+    const last = out[out.length - 1];
+    if (last !== undefined && last.length < 40) out[out.length - 1] = `${last} ${s}`;
+    else out.push(s);
+  }
+  return out;
+}

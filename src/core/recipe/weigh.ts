@@ -1,0 +1,173 @@
+import { type Food, densityOf } from '../food/food.ts';
+import { foodWords, singular } from '../food/food-words.ts';
+import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
+import { unitNamed } from '../quantity/units.ts';
+import type { Reading } from './reading/reading.ts';
+
+export type GramsFrom = 'weight' | 'measure' | 'count' | 'package' | 'density' | 'estimate' | 'none';
+
+/** What a line weighs, g: a best value within an interval, and where it comes from. */
+export interface Weight {
+  readonly grams: number;
+  readonly low: number;
+  readonly high: number;
+  readonly from: Exclude<GramsFrom, 'none'>;
+}
+
+export interface Weighing {
+  readonly weight: Weight | null;
+  readonly warnings: readonly string[];
+}
+
+/** Amounts of one kind in a line may differ by this much before the cook is told. */
+const DISAGREES = 0.15;
+/** What a drained food keeps of its can's weight: common practice. */
+const DRAINED = { fish: 0.8, other: 0.6 };
+/** Grams of things the cook does not measure, where the food has no measure of its own: common practice. */
+const ROUGH: Readonly<Record<string, number>> = {
+  pinch: 0.3, dash: 0.6, splash: 5, drizzle: 5, glug: 14, dollop: 25, squeeze: 5, drop: 0.05, grating: 0.2, knob: 15,
+  pat: 5, handful: 30, clove: 4, slice: 25, strip: 20, rasher: 26, can: 400, jar: 400, bottle: 500, carton: 500,
+  package: 250, packet: 10, sachet: 8, envelope: 10, box: 250, bag: 300, tub: 250, pot: 150, container: 250, block: 200,
+  log: 110, tube: 100, bunch: 100, head: 500, bulb: 150, rib: 40, stalk: 40, stick: 100, sprig: 1.5, leaf: 2, spear: 16,
+  inch: 15, fillet: 150, sheet: 25, cube: 5, ball: 125, scoop: 66, square: 5, bar: 100, loaf: 450, glass: 200, shot: 42,
+  piece: 100, wedge: 30, link: 75, ear: 90, cob: 90, pod: 3, sleeve: 115, spray: 0.25, second: 0.8,
+}; // biome-ignore format: a table
+const ROUGHNESS = 0.4;
+/** How a spoken measure differs from a level one: common practice. */
+const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
+
+interface OneAmount {
+  readonly grams: number;
+  readonly from: Weight['from'];
+  /** Relative uncertainty either way. */
+  readonly spread: number;
+}
+
+/** Weighs one quantity of a unit of a food; null when nothing says what it weighs. */
+export function weighAmount(
+  quantity: number,
+  unitName: string | null,
+  food: Food,
+  system: MeasureSystem,
+  reading: Pick<Reading, 'modifiers' | 'note' | 'item'> | null = null,
+): OneAmount | null {
+  const unit = unitName === null ? null : unitNamed(unitName);
+  if (unit?.kind === 'weight') return { grams: quantity * unit.factor!, from: 'weight', spread: 0 };
+  const forms = new Set(foodWords(`${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`));
+  if (unit?.kind === 'volume') return weighVolume(quantity, unit.name, food, system, forms);
+  const sizes = reading?.modifiers.filter((m) => m === 'small' || m === 'medium' || m === 'large') ?? [];
+  const names = unit ? [unit.name] : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
+  for (const name of names) {
+    const m = food.measures.find((x) => x.unit === name && (x.form === null || forms.has(singular(x.form))));
+    if (m) return { grams: quantity * m.grams, from: unit === null ? 'count' : 'measure', spread: 0 };
+  }
+  if (unit && sizes.length > 0) {
+    const m = food.measures.find((x) => x.unit === sizes[0]);
+    if (m && (unit.name === 'head' || unit.name === 'piece')) return { grams: quantity * m.grams, from: 'measure', spread: 0 };
+  }
+  const rough = unit ? ROUGH[unit.name] : undefined;
+  return rough === undefined ? null : { grams: quantity * rough, from: 'estimate', spread: ROUGHNESS };
+}
+
+/** Measure names that the item's own words hold: the "fillets" of "salmon fillets". */
+const unitWordsIn = (item: string, food: Food): string[] =>
+  foodWords(item).filter((w) => food.measures.some((m) => m.unit === w) && !['small', 'medium', 'large', 'cup'].includes(w));
+
+function weighVolume(
+  quantity: number,
+  unitName: string,
+  food: Food,
+  system: MeasureSystem,
+  forms: ReadonlySet<string>,
+): OneAmount | null {
+  const ml = millilitersOf(unitName, system)! * quantity;
+  const inForm = food.measures.find((m) => m.form !== null && forms.has(singular(m.form)) && millilitersOf(m.unit, 'us') !== null);
+  if (inForm) {
+    const grams = (ml * inForm.grams) / millilitersOf(inForm.unit, 'us')!;
+    return { grams, from: inForm.unit === unitName ? 'measure' : 'density', spread: 0 };
+  }
+  const own = food.measures.find((m) => m.unit === unitName && m.form === null);
+  if (own) return { grams: quantity * own.grams * measureScale(unitName, system), from: 'measure', spread: 0 };
+  const density = densityOf(food);
+  if (density !== null) return { grams: ml * density, from: 'density', spread: 0 };
+  const liquid = food.kinds.some((k) => k === 'drink' || k === 'broth' || k === 'juice' || k === 'alcohol');
+  return { grams: ml * (liquid ? 1 : 0.6), from: 'estimate', spread: liquid ? 0.05 : ROUGHNESS };
+}
+
+function weighPackages(reading: Reading, food: Food, system: MeasureSystem, quantity: number): OneAmount | null {
+  if (reading.packageQuantity === null || reading.packageUnit === null) return null;
+  const size = weighAmount(reading.packageQuantity, reading.packageUnit, food, system, null);
+  if (size === null) return null;
+  // "7 of the 10 oz": the amount is in the package's own unit.
+  if (reading.unit === reading.packageUnit) return null;
+  const tinned = reading.unit === 'can' || reading.unit === 'jar';
+  const drained = tinned && food.state === 'drained';
+  const share = drained ? (food.kinds.includes('fish') ? DRAINED.fish : DRAINED.other) : 1;
+  return { grams: quantity * size.grams * share, from: 'package', spread: drained ? 0.08 : 0 };
+}
+
+/**
+ * Weighs a line as the given food: the weight it states, else its package's, else the food's own measures, else
+ * density, else an estimate with a wide interval. A range counts at its middle and spans both ends.
+ */
+export function weighLine(reading: Reading, food: Food, system: MeasureSystem): Weighing {
+  const warnings: string[] = [];
+  if (reading.quantity === null) return { weight: unmeasured(reading, food), warnings };
+  const low = reading.quantity;
+  const high = reading.quantityMax ?? reading.quantity;
+  const middle = (low + high) / 2;
+  const spoken = reading.modifiers.reduce((f, m) => f * (SPOKEN[m] ?? 1), 1);
+
+  const main = weighPackages(reading, food, system, middle) ?? weighAmount(middle, reading.unit, food, system, reading);
+  let chosen = main;
+  let spread = middle > 0 ? (high - low) / 2 / middle : 0;
+  const statesWeight = (unit: string | null) => unit !== null && unitNamed(unit)?.kind === 'weight';
+  for (const part of reading.parts.filter((p) => p.relation === 'same')) {
+    const partMiddle = (part.quantity + (part.quantityMax ?? part.quantity)) / 2;
+    const said = weighAmount(partMiddle, part.unit, food, system, reading);
+    if (said === null) continue;
+    if (main !== null && reading.unit !== null && main.from !== 'estimate' && unitNamed(reading.unit)?.kind !== 'count') {
+      const gap = Math.abs(said.grams - main.grams) / Math.max(said.grams, main.grams);
+      if (gap > DISAGREES) {
+        warnings.push(
+          `The two amounts in this line disagree by ${Math.round(gap * 100)} %. ${statesWeight(part.unit) && !statesWeight(reading.unit) ? 'It is counted by the weight.' : 'It is counted by the first.'} Check which one holds.`,
+        );
+      }
+    }
+    const better = chosen === null || chosen.from === 'estimate' || (statesWeight(part.unit) && !statesWeight(reading.unit));
+    if (better) {
+      chosen = said;
+      spread = partMiddle > 0 ? ((part.quantityMax ?? part.quantity) - part.quantity) / 2 / partMiddle : 0;
+    }
+  }
+  if (chosen === null) return { weight: null, warnings };
+  let grams = chosen.grams * (chosen.from === 'weight' ? 1 : spoken);
+  if (spoken !== 1 && chosen.from !== 'weight') spread = Math.max(spread, 0.1);
+  let lowG = grams * (1 - spread) * (1 - chosen.spread);
+  let highG = grams * (1 + spread) * (1 + chosen.spread);
+  for (const part of reading.parts.filter((p) => p.relation === 'plus')) {
+    const more = weighAmount(part.quantity, part.unit, food, system, reading);
+    if (more === null) continue;
+    grams += more.grams;
+    lowG += more.grams * (1 - more.spread);
+    highG += more.grams * (1 + more.spread);
+  }
+  return { weight: { grams, low: lowG, high: highG, from: chosen.from }, warnings };
+}
+
+/** A line without an amount: a spray is a second or two; what only seasons or garnishes adds nothing to count. */
+function unmeasured(reading: Reading, food: Food): Weight | null {
+  const second = food.measures.find((m) => m.unit === 'second');
+  if (second && !reading.modifiers.includes('to taste')) {
+    return { grams: 2 * second.grams, low: second.grams, high: 4 * second.grams, from: 'estimate' };
+  }
+  return null;
+}
+
+/** Whether a line without an amount needs none: seasoned to taste, a spice, a herb, something only strewn on. */
+export function needsNoAmount(reading: Pick<Reading, 'quantity' | 'modifiers' | 'note'>, food: Food): boolean {
+  if (reading.quantity !== null) return false;
+  if (food.kinds.includes('nothing')) return true;
+  const light = food.kinds.some((k) => k === 'spice' || k === 'seasoning') || (food.kinds.includes('veg') && food.roles.includes('flavour'));
+  return light || (reading.modifiers.includes('to taste') && food.kinds.some((k) => k === 'sauce' || k === 'citrusjuice'));
+}

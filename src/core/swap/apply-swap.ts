@@ -1,0 +1,115 @@
+import type { Allergen, Food } from '../food/food.ts';
+import { describeGrams } from '../food/describe-grams.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
+import type { Change } from '../recipe/entry.ts';
+import { lineChange } from '../recipe/entry.ts';
+import type { Line, Step, Version } from '../recipe/version.ts';
+import type { Weight } from '../recipe/weigh.ts';
+import type { Swap } from './swap.ts';
+
+export interface SwapContext {
+  readonly food: (id: string) => Food | null;
+  readonly system: MeasureSystem;
+  /** Makes ids; injected, so that the core stays pure. */
+  readonly newId: () => string;
+}
+
+/** Why a swap cannot be applied to a line, in words; null when it can. */
+export function whyNot(swap: Swap, line: Line): string | null {
+  if (line.kept) return 'This line is kept. Take the keep off first.';
+  if (line.leftOut) return 'This line is left out.';
+  if (line.food.kind !== 'food' || line.weight === null) return 'Say first what this line is and what it weighs.';
+  if (!swap.from.includes(line.food.foodId)) return 'This swap is for another food.';
+  return null;
+}
+
+const times = (w: Weight, by: number): Weight => ({ ...w, grams: w.grams * by, low: w.low * by, high: w.high * by });
+
+/** A line with another amount of the same food; the words say the new amount. */
+export function withWeight(line: Line, weight: Weight, food: Food | null, system: MeasureSystem): Line {
+  const words = food === null ? line.item : food.name;
+  return {
+    ...line,
+    weight,
+    amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
+    text: `${describeGrams(food, weight.grams, system)} ${line.item || words}`,
+  };
+}
+
+function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: string, system: MeasureSystem): Line {
+  return {
+    ...base,
+    id,
+    food: { kind: 'food', foodId: food.id, revision: food.revision },
+    weight,
+    item: food.name,
+    note: null,
+    amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
+    text: `${describeGrams(food, weight.grams, system)} ${food.name}`,
+    swapId,
+    warnings: [],
+  };
+}
+
+/**
+ * The changes that apply a swap to a line of a version: the line replaced, or its share taken out and what comes in
+ * put behind it, and the change of method as a step of its own.
+ *
+ * @throws Error with the words of `whyNot` when the swap does not fit.
+ */
+export function applySwap(version: Version, lineId: string, swap: Swap, context: SwapContext): Change[] {
+  const line = version.lines.find((l) => l.id === lineId);
+  const why = line === undefined ? 'There is no such line.' : whyNot(swap, line);
+  if (line === undefined || why !== null) throw new Error(why ?? '');
+  const own = line.food.kind === 'food' ? context.food(line.food.foodId) : null;
+  const changes: Change[] = [];
+  const incoming = swap.into.map((t) => {
+    const food = context.food(t.foodId);
+    if (food === null) throw new Error(`There is no food ${t.foodId} in the pantry.`);
+    return { food, weight: times(line.weight!, swap.share * t.ratio) };
+  });
+  if (swap.kind === 'leaveOut') {
+    changes.push(lineChange(version, lineId, { ...line, leftOut: true, swapId: swap.id }));
+  } else if (swap.kind === 'bulkUp') {
+    const more = times(line.weight!, swap.into[0]!.ratio);
+    changes.push(lineChange(version, lineId, { ...withWeight(line, more, own, context.system), swapId: swap.id }));
+  } else {
+    const index = version.lines.indexOf(line);
+    let rest = incoming;
+    if (swap.share < 1) {
+      const left = withWeight(line, times(line.weight!, 1 - swap.share), own, context.system);
+      changes.push(lineChange(version, lineId, { ...left, swapId: swap.id }));
+    } else {
+      const [first, ...others] = incoming;
+      if (first === undefined) throw new Error('This swap names nothing to put in.');
+      changes.push(lineChange(version, lineId, lineOfFood(line, line.id, first.food, first.weight, swap.id, context.system)));
+      rest = others;
+    }
+    rest.forEach((t, i) => {
+      const id = context.newId();
+      const added = lineOfFood(line, id, t.food, t.weight, swap.id, context.system);
+      changes.push({ kind: 'line', lineId: id, before: null, after: added, index: index + 1 + i });
+    });
+  }
+  if (swap.method !== null && !version.steps.some((s) => s.text === swap.method)) {
+    const step: Step = { id: context.newId(), text: swap.method };
+    const at = firstStepWith(version.steps, line.item);
+    const after = [...version.steps];
+    after.splice(at, 0, step);
+    changes.push({ kind: 'steps', before: version.steps, after });
+  }
+  return changes;
+}
+
+/** The step before which a change of method belongs: the first that names the food, else the first. */
+function firstStepWith(steps: readonly Step[], item: string): number {
+  const word = item.toLowerCase().split(/[\s,]+/).filter((w) => w.length > 3).pop();
+  const at = word === undefined ? -1 : steps.findIndex((s) => s.text.toLowerCase().includes(word.replace(/s$/, '')));
+  return at === -1 ? 0 : at;
+}
+
+/** Allergens that a version has and its parent has not. */
+export function allergensBroughtIn(before: readonly Food[], after: readonly Food[]): Allergen[] {
+  const had = new Set(before.flatMap((f) => f.allergens));
+  return [...new Set(after.flatMap((f) => f.allergens))].filter((a) => !had.has(a));
+}
