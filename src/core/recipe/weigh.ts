@@ -56,14 +56,11 @@ export function weighAmount(
   const forms = new Set(foodWords(`${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`));
   if (unit?.kind === 'volume') return weighVolume(quantity, unit.name, food, system, forms);
   const sizes = reading?.modifiers.filter((m) => m === 'small' || m === 'medium' || m === 'large') ?? [];
-  const names = unit ? [unit.name] : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
+  // "1 large head of cabbage": the size says more than the head.
+  const names = unit ? [...(unit.name === 'head' ? sizes : []), unit.name] : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
   for (const name of names) {
     const m = food.measures.find((x) => x.unit === name && (x.form === null || forms.has(singular(x.form))));
     if (m) return { grams: quantity * m.grams, from: unit === null ? 'count' : 'measure', spread: 0 };
-  }
-  if (unit && sizes.length > 0) {
-    const m = food.measures.find((x) => x.unit === sizes[0]);
-    if (m && (unit.name === 'head' || unit.name === 'piece')) return { grams: quantity * m.grams, from: 'measure', spread: 0 };
   }
   const rough = unit ? ROUGH[unit.name] : undefined;
   return rough === undefined ? null : { grams: quantity * rough, from: 'estimate', spread: ROUGHNESS };

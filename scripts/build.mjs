@@ -1,0 +1,57 @@
+// Builds client (Vite) and server and command line (esbuild) into dist/, with compressed copies of what is served.
+import { copyFileSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { ROOT, ensureInstalled, markBuilt } from './ensure.mjs';
+
+const DIST = join(ROOT, 'dist');
+
+export async function build() {
+  console.error('Building.');
+  const { build: vite } = await import('vite');
+  const { build: esbuild } = await import('esbuild');
+  await vite({ root: ROOT, logLevel: 'warn' });
+  await esbuild({
+    entryPoints: { main: join(ROOT, 'src/server/main.ts'), cli: join(ROOT, 'src/cli/main.ts') },
+    outdir: DIST,
+    bundle: true,
+    splitting: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    jsx: 'automatic',
+    packages: 'external',
+    sourcemap: true,
+    logLevel: 'warning',
+  });
+  const assets = join(DIST, 'card-assets');
+  rmSync(assets, { recursive: true, force: true });
+  mkdirSync(assets, { recursive: true });
+  copyFileSync(join(ROOT, 'src/server/card-page/card.css'), join(assets, 'card.css'));
+  for (const font of ['bricolage-grotesque', 'atkinson-hyperlegible-next']) {
+    const file = join(ROOT, 'node_modules/@fontsource-variable', font, 'files', `${font}-latin-wght-normal.woff2`);
+    copyFileSync(file, join(assets, `${font}.woff2`));
+  }
+  compress(join(DIST, 'web'));
+  markBuilt();
+}
+
+/** Writes .br and .gz beside every text file worth it. */
+function compress(dir) {
+  for (const name of readdirSync(dir)) {
+    const path = join(dir, name);
+    if (statSync(path).isDirectory()) compress(path);
+    else if (/\.(js|css|html|svg|json|wasm)$/.test(name) && name !== 'index.html') {
+      const body = readFileSync(path);
+      if (body.length < 1024) continue;
+      writeFileSync(`${path}.gz`, gzipSync(body, { level: 9 }));
+      writeFileSync(`${path}.br`, brotliCompressSync(body, { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }));
+    }
+  }
+}
+
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
+  ensureInstalled();
+  await build();
+}

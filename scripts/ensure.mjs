@@ -1,0 +1,62 @@
+// Brings a checkout up to date: installs when the lock file changed, builds when a source is newer than the build.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const STAMP = join(ROOT, 'node_modules', '.imbiss-stamp');
+const BUILT = join(ROOT, 'dist', '.stamp');
+
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+  if (result.error) throw result.error;
+  return result.status ?? 1;
+}
+
+/** Runs a program from node_modules. */
+export const bin = (name, args, options) => run(process.execPath, [join(ROOT, 'node_modules', ...name), ...args], options);
+
+/** Installs the packages of the lock file, once until it changes. Progress goes to stderr. */
+export function ensureInstalled() {
+  const want = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === want) return;
+  console.error('Installing packages. The first time this takes a few minutes, because SQLite is compiled.');
+  const status = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] });
+  if (status !== 0) {
+    console.error('The packages could not be installed. Check the network and that a C++ compiler, make and python3 are there.');
+    process.exit(1);
+  }
+  writeFileSync(STAMP, want);
+}
+
+function newest(path) {
+  const s = statSync(path);
+  if (!s.isDirectory()) return s.mtimeMs;
+  let t = 0;
+  for (const name of readdirSync(path)) t = Math.max(t, newest(join(path, name)));
+  return t;
+}
+
+const SOURCES = ['src', 'demo', 'scripts', 'vite.config.ts', 'package-lock.json'];
+
+/** Whether a source is newer than the build. */
+export function isStale() {
+  if (!existsSync(BUILT)) return true;
+  const built = statSync(BUILT).mtimeMs;
+  return SOURCES.some((s) => newest(join(ROOT, s)) > built);
+}
+
+export function markBuilt() {
+  mkdirSync(dirname(BUILT), { recursive: true });
+  writeFileSync(BUILT, new Date().toISOString());
+}
+
+/** Builds client and server when stale. */
+export async function ensureBuilt() {
+  ensureInstalled();
+  if (!isStale()) return;
+  const { build } = await import('./build.mjs');
+  await build();
+}

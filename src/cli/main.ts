@@ -1,0 +1,82 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { ProblemSchema } from '../contract/problem.ts';
+import { CliError } from './cli-error.ts';
+import { parseCommand } from './parse-command.ts';
+import { scoreCommand } from './score-command.ts';
+
+const USAGE = `imbiss: the engine without a screen
+
+  parse  FILE|- [--json]
+  score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
+  backup FILE
+  restore FILE`;
+
+const OPTIONS = {
+  json: { type: 'boolean' },
+  servings: { type: 'string' },
+  program: { type: 'string' },
+  rule: { type: 'string' },
+  by: { type: 'string' },
+  units: { type: 'string' },
+  help: { type: 'boolean' },
+} as const;
+
+export type Flags = ReturnType<typeof readFlags>['values'];
+function readFlags(args: readonly string[]) {
+  return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true, strict: true });
+}
+
+/** Largest file that is read as a recipe, bytes. */
+const LARGEST_FILE = 2_000_000;
+
+/** The text of a file, or of standard input for `-`. @throws CliError */
+export function readText(file: string): string {
+  let body: Buffer;
+  try {
+    body = readFileSync(file === '-' ? 0 : file);
+  } catch {
+    throw new CliError(`The file ${file} cannot be read.`, 'Check the name, or give - to read from standard input.');
+  }
+  if (body.length > LARGEST_FILE) throw new CliError('That is too much at once.', 'Give at most 2 MB of text.');
+  return body.toString('utf8').replace(/^\uFEFF/, '');
+}
+
+/** Runs a command and returns the exit code: 0 done, 2 bad input with a problem as JSON on stderr. */
+export async function cli(args: readonly string[]): Promise<number> {
+  try {
+    const { values, positionals } = flagsOf(args);
+    const [command, file] = positionals;
+    if (values.help || command === undefined) {
+      console.log(USAGE);
+      return 0;
+    }
+    if (!['parse', 'score', 'backup', 'restore'].includes(command)) {
+      throw new CliError(`There is no command ${command}.`, 'The commands are parse, score, backup and restore.');
+    }
+    if (file === undefined) throw new CliError(`${command} needs a file.`, `Write: ${command} FILE`);
+    if (command === 'parse') print(parseCommand(readText(file), values));
+    else if (command === 'score') print(scoreCommand(readText(file), values));
+    else {
+      const { backupCommand } = await import('./backup-command.ts');
+      print(await backupCommand(command === 'backup', file));
+    }
+    return 0;
+  } catch (e) {
+    if (e instanceof CliError) {
+      console.error(JSON.stringify(ProblemSchema.parse({ status: 400, title: e.message, detail: e.detail })));
+      return 2;
+    }
+    throw e;
+  }
+}
+
+const print = (text: string): void => void process.stdout.write(`${text}\n`);
+
+function flagsOf(args: readonly string[]) {
+  try {
+    return readFlags(args);
+  } catch (e) {
+    throw new CliError('A flag is wrong.', (e as Error).message);
+  }
+}

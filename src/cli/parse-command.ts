@@ -1,0 +1,49 @@
+import type { ParsedLine } from '../contract/cli.ts';
+import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
+import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
+import type { MeasureSystem } from '../core/quantity/measure-system.ts';
+import { formatAmount } from '../core/quantity/format-amount.ts';
+import { readIngredient } from '../core/recipe/read-ingredient.ts';
+import { type IngredientText, ingredientLines } from '../core/recipe/read-recipe.ts';
+import { foodAnswer } from '../core/recipe/score-recipe.ts';
+import { CliError } from './cli-error.ts';
+import type { Flags } from './main.ts';
+
+/** The measures that --units names. @throws CliError */
+export function systemOf(flags: Flags): MeasureSystem {
+  const units = flags.units ?? 'us';
+  if (units === 'us' || units === 'label' || units === 'metric') return units;
+  throw new CliError(`--units ${units} is not a system of measures.`, 'Use us, label or metric.');
+}
+
+/** Reads one line as `parse` prints it. */
+export function parsedLine(i: IngredientText, index: FoodIndex, system: MeasureSystem): ParsedLine {
+  const r = readIngredient(i.text, i.group, index, system);
+  const { confidence: _, warnings: __, ...reading } = r.reading;
+  return {
+    ...reading,
+    parts: [...reading.parts],
+    modifiers: [...reading.modifiers],
+    alternatives: [...reading.alternatives],
+    confidence: r.confidence,
+    warnings: [...r.warnings],
+    ...foodAnswer(r),
+    gramsFrom: r.weight?.from ?? 'none',
+  };
+}
+
+/** `parse`: every ingredient line of a text, in order. */
+export function parseCommand(text: string, flags: Flags): string {
+  if (text.trim() === '') throw new CliError('There is nothing to read.', 'Give a text with one ingredient a line.');
+  const system = systemOf(flags);
+  const index = indexFoods(SHIPPED_FOODS);
+  const lines = ingredientLines(text).map((i) => parsedLine(i, index, system));
+  if (flags.json) return JSON.stringify(lines, null, 2);
+  return lines
+    .map((l) => {
+      const amount = l.quantity === null ? '' : [formatAmount(l.quantity), l.unit].filter(Boolean).join(' ');
+      const grams = l.grams === null ? '' : `${l.grams.toFixed(1)} g (${l.gramsFrom})`;
+      return [l.line, amount, l.item, l.food?.name ?? '?', grams].join('\t');
+    })
+    .join('\n');
+}

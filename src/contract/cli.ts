@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { WAYS } from '../core/program/rule.ts';
+
+const FoodAnswer = z.object({ id: z.string(), name: z.string() }).nullable();
+const GramsFrom = z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate', 'none']);
+
+/** One entry of `parse`: an ingredient line, read, matched and weighed. */
+export const ParsedLineSchema = z.object({
+  line: z.string().describe('The words as written.'),
+  quantity: z.number().nullable(),
+  quantityMax: z.number().nullable().describe('The upper end of a range.'),
+  unit: z.string().nullable().describe('A canonical singular unit; null for whole pieces.'),
+  item: z.string(),
+  note: z.string().nullable(),
+  packageQuantity: z.number().nullable().describe('The size of one package.'),
+  packageUnit: z.string().nullable(),
+  parts: z
+    .array(
+      z.object({
+        quantity: z.number(),
+        quantityMax: z.number().nullable(),
+        unit: z.string().nullable(),
+        relation: z.enum(['plus', 'same']),
+      }),
+    )
+    .describe('Further amounts: added to the first (plus), or the same amount said another way (same).'),
+  modifiers: z.array(z.string()),
+  alternatives: z.array(z.string()),
+  group: z.string().nullable(),
+  confidence: z.number().min(0).max(1),
+  warnings: z.array(z.string()),
+  food: FoodAnswer,
+  grams: z.number().nullable(),
+  gramsFrom: GramsFrom,
+});
+export const ParseAnswerSchema = z.array(ParsedLineSchema);
+export type ParsedLine = z.infer<typeof ParsedLineSchema>;
+
+const nutrient = z.number().nullable();
+
+/** What `score` prints. Numbers are unrounded but for `points`. */
+export const ScoreAnswerSchema = z.object({
+  title: z.string().nullable(),
+  servings: z.number(),
+  perServing: z.object({ kcal: nutrient, protein: nutrient, satFat: nutrient, sugars: nutrient, fibre: nutrient }),
+  programs: z.array(
+    z.object({
+      mark: z.string(),
+      points: z.number().describe("The count under the program's own way, or under --by."),
+      raw: z.number().describe('Unrounded points a serving.'),
+      by: z.enum(WAYS),
+      low: z.number().describe('The lower end of what raw may be.'),
+      high: z.number(),
+    }),
+  ),
+  lines: z.array(
+    z.object({
+      line: z.string(),
+      food: FoodAnswer,
+      grams: z.number().nullable(),
+      gramsFrom: GramsFrom,
+      confidence: z.number(),
+      warnings: z.array(z.string()),
+      raw: z.record(z.string(), z.number()).describe('Unrounded points a serving, by mark.'),
+      uncounted: z.array(z.string()).describe('Marks of the programs that do not count it.'),
+    }),
+  ),
+  unresolved: z.array(z.string()).describe('Lines that could not be read, matched or weighed: the count is so far.'),
+});

@@ -1,0 +1,60 @@
+import { z } from 'zod';
+import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../core/food/food.ts';
+import { NUTRIENTS, type NutrientProfile, type Nutrient } from '../core/food/nutrients.ts';
+import { Id, Words } from './primitives.ts';
+
+const NutrientAmount = z.object({ value: z.number().nullable(), low: z.number().min(0), high: z.number().min(0) });
+const Profile = z.object(
+  Object.fromEntries(NUTRIENTS.map((n) => [n, NutrientAmount])) as Record<Nutrient, typeof NutrientAmount>,
+) satisfies z.ZodType<NutrientProfile>;
+
+export const MeasureSchema = z.object({
+  unit: Words(40),
+  form: z.string().max(40).nullable(),
+  grams: z.number().gt(0).max(100_000),
+});
+
+/** One revision of a food, as it crosses the wire and lies in the database. */
+export const FoodSchema: z.ZodType<Food> = z.object({
+  id: Id,
+  revision: z.int().min(1),
+  name: Words(120),
+  group: z.string().max(60),
+  state: z.enum(FOOD_STATES),
+  per100g: Profile,
+  measures: z.array(MeasureSchema).max(60),
+  kinds: z.array(z.enum(FOOD_KINDS)).max(20),
+  roles: z.array(z.enum(ROLES)).max(14),
+  allergens: z.array(z.enum(ALLERGENS)).max(14),
+  synonyms: z.array(z.string().max(120)).max(60),
+  source: z.string().max(200),
+  energyNote: z.string().max(300).nullable(),
+});
+
+const printed = z.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large').nullable();
+
+/** A food copied from its label: values as printed, null for what the label does not say. */
+export const LabelSchema = z.object({
+  id: Id,
+  name: Words(120),
+  basisGrams: z.number('is not a number').gt(0, 'must be above 0').max(10_000, 'is too large'),
+  household: z
+    .object({ quantity: z.number().gt(0).max(1000), unit: Words(40), grams: z.number().gt(0).max(10_000) })
+    .nullable(),
+  printed: z.object({
+    kcal: printed,
+    fat: printed,
+    satFat: printed,
+    carbs: printed,
+    sugars: printed,
+    addedSugars: printed,
+    fibre: printed,
+    protein: printed,
+    sodium: printed,
+  }),
+  rules: z.enum(['us', 'eu', 'exact']),
+  kinds: z.array(z.enum(FOOD_KINDS)).max(20),
+  roles: z.array(z.enum(ROLES)).max(14),
+  allergens: z.array(z.enum(ALLERGENS)).max(14),
+});
+export type Label = z.infer<typeof LabelSchema>;

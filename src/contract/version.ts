@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { ROLES } from '../core/food/food.ts';
+import type { Change, Entry } from '../core/recipe/entry.ts';
+import { type Line, type LineFood, type Step, VERSION_KINDS, type Version } from '../core/recipe/version.ts';
+import type { Weight } from '../core/recipe/weigh.ts';
+import { Grams, Id, Servings, Words } from './primitives.ts';
+
+export const WeightSchema: z.ZodType<Weight> = z.object({
+  grams: Grams,
+  low: Grams,
+  high: Grams,
+  from: z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate']),
+});
+
+const LineFoodSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('food'), foodId: Id, revision: z.int().min(1) }),
+  z.object({ kind: z.literal('recipe'), recipeId: Id, versionId: Id }),
+  z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
+  z.object({ kind: z.literal('open') }),
+]) satisfies z.ZodType<LineFood>;
+
+export const LineSchema: z.ZodType<Line> = z.object({
+  id: Id,
+  originLineId: Id,
+  group: z.string().max(200).nullable(),
+  text: z.string().max(4000),
+  amount: z
+    .object({
+      quantity: z.number().min(0).max(10_000_000),
+      quantityMax: z.number().min(0).max(10_000_000).nullable(),
+      unit: z.string().max(40).nullable(),
+    })
+    .nullable(),
+  item: z.string().max(4000),
+  note: z.string().max(1000).nullable(),
+  food: LineFoodSchema,
+  weight: WeightSchema.nullable(),
+  role: z.enum(ROLES).nullable(),
+  kept: z.boolean(),
+  leftOut: z.boolean(),
+  swapId: z.string().max(64).nullable(),
+  warnings: z.array(z.string().max(400)).max(10),
+});
+
+export const StepSchema: z.ZodType<Step> = z.object({ id: Id, text: z.string().max(4000) });
+
+export const VersionSchema: z.ZodType<Version> = z.object({
+  id: Id,
+  recipeId: Id,
+  parentId: Id.nullable(),
+  kind: z.enum(VERSION_KINDS),
+  name: Words(120),
+  servings: Servings.nullable(),
+  lines: z.array(LineSchema).max(400, 'holds more than 400 lines'),
+  steps: z.array(StepSchema).max(200),
+  revision: z.int().min(0),
+});
+
+const ChangeSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('line'),
+    lineId: Id,
+    before: LineSchema.nullable(),
+    after: LineSchema.nullable(),
+    index: z.int().min(0).max(1000),
+  }),
+  z.object({ kind: z.literal('servings'), before: Servings.nullable(), after: Servings.nullable() }),
+  z.object({ kind: z.literal('steps'), before: z.array(StepSchema).max(200), after: z.array(StepSchema).max(200) }),
+  z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
+]) satisfies z.ZodType<Change>;
+
+export const EntrySchema: z.ZodType<Entry> = z.object({
+  id: Id,
+  label: Words(200),
+  changes: z.array(ChangeSchema).min(1, 'changes nothing').max(400),
+  undoes: Id.nullable(),
+});

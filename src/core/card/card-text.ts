@@ -1,0 +1,55 @@
+import { MEDICAL_CAUTION } from '../caution/cautions.ts';
+import { formatAmount } from '../quantity/format-amount.ts';
+import type { Card } from './card.ts';
+import { certaintyWords, formatDay, formatPoints } from './format-points.ts';
+
+/** What one serving is, in words: "Serves 6, one serving is about 310 g". */
+export function servingWords(card: Pick<Card, 'servings' | 'servingGrams'>): string {
+  if (card.servings === null) return `The whole, about ${Math.round(card.servingGrams)} g`;
+  const grams = card.servingGrams >= 1 ? `, one serving is about ${Math.round(card.servingGrams)} g` : '';
+  return `Serves ${formatAmount(card.servings)}${grams}`;
+}
+
+/** The credit line, null when nobody is named. */
+export function creditWords(card: Pick<Card, 'credit'>): string | null {
+  const { author, whose } = card.credit;
+  if (author !== null) return `From ${author}`;
+  return whose === 'family' ? 'From the family' : null;
+}
+
+/** A card as text to paste under a post. */
+export function cardText(card: Card): string {
+  const out: string[] = [card.title, servingWords(card)];
+  const credit = creditWords(card);
+  if (credit) out.push(credit);
+  if (card.credit.url) out.push(card.credit.url);
+  out.push('');
+  const each = card.servings === null ? 'the whole' : 'a serving';
+  for (const p of card.programs) {
+    const sure = certaintyWords({ ...p, pointsRange: { low: p.low, high: p.high } });
+    const was = p.was === null ? '' : ` (was ${formatPoints(p.was)})`;
+    out.push(`${p.name} (${p.mark}): ${formatPoints(p.points)}${sure ? `, ${sure}` : ''} points ${each}${was}`);
+  }
+  const kcalWas = card.kcalWas === null ? '' : ` (was ${Math.round(card.kcalWas)})`;
+  if (card.kcal !== null) out.push(`${Math.round(card.kcal)} kcal ${each}${kcalWas}`);
+  if (card.ingredients.length > 0) {
+    out.push('', 'Ingredients');
+    let group: string | null = null;
+    for (const i of card.ingredients) {
+      if (i.group !== null && i.group !== group) out.push(`${i.group}:`);
+      group = i.group;
+      out.push(`- ${[i.amount, i.name].filter(Boolean).join(' ')}`);
+    }
+  }
+  if (card.steps.length > 0) {
+    out.push('', 'Steps');
+    card.steps.forEach((s, i) => out.push(`${i + 1}. ${s.text}`));
+  }
+  if (card.changes.length > 0) {
+    out.push('', 'What was changed');
+    for (const c of card.changes) out.push(`- ${c.from} → ${c.to}${c.why ? `. ${c.why}` : ''}`);
+  }
+  if (card.allergens.length > 0) out.push('', `Contains: ${card.allergens.join(', ')}`);
+  out.push('', ...card.cautions.map((c) => c.words), MEDICAL_CAUTION, '', `Counted ${formatDay(card.countedOn)}`);
+  return out.join('\n');
+}

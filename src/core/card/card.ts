@@ -1,0 +1,170 @@
+import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
+import { type Caution, cautionsFor } from '../caution/cautions.ts';
+import { formatMeasure } from '../quantity/format-measure.ts';
+import { formatGrams } from '../quantity/format-amount.ts';
+import type { Certainty } from '../program/count.ts';
+import { type Program, plainCounter } from '../program/program.ts';
+import type { Pin } from '../program/program.ts';
+import { type VersionCount, countVersion } from '../recipe/count-version.ts';
+import { pairLines } from '../recipe/pair-lines.ts';
+import type { Kitchen } from '../recipe/resolve-lines.ts';
+import { stepUses } from '../recipe/step-uses.ts';
+import type { Line, Version } from '../recipe/version.ts';
+import { SWAPS } from '../swap/library.ts';
+
+/** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
+export type Whose = 'own' | 'family' | 'other';
+
+export interface Credit {
+  readonly author: string | null;
+  readonly url: string | null;
+  readonly whose: Whose;
+}
+
+export interface CardProgram {
+  readonly mark: string;
+  readonly name: string;
+  readonly points: number;
+  readonly low: number;
+  readonly high: number;
+  readonly certainty: Certainty;
+  readonly complete: boolean;
+  /** Points as written, when the card shows a lightened version. */
+  readonly was: number | null;
+}
+
+export interface CardIngredient {
+  readonly group: string | null;
+  readonly amount: string;
+  readonly name: string;
+  /** Unrounded points a serving, one for each program in order. */
+  readonly raw: readonly number[];
+}
+
+/** A version as it is passed on: plain data, fixed on the day it was counted. */
+export interface Card {
+  readonly title: string;
+  readonly versionName: string;
+  readonly credit: Credit;
+  readonly servings: number | null;
+  readonly servingGrams: number;
+  /** YYYY-MM-DD in the household's zone. */
+  readonly countedOn: string;
+  readonly programs: readonly CardProgram[];
+  readonly kcal: number | null;
+  readonly kcalWas: number | null;
+  readonly ingredients: readonly CardIngredient[];
+  readonly steps: readonly { readonly text: string; readonly adds: readonly number[] }[];
+  readonly changes: readonly { readonly from: string; readonly to: string; readonly why: string | null }[];
+  /** What a regular ingredient would make of it, in points for each program. */
+  readonly regular: readonly { readonly words: string; readonly points: readonly number[] }[];
+  readonly allergens: readonly string[];
+  readonly cautions: readonly Caution[];
+}
+
+export interface CardInput {
+  readonly title: string;
+  readonly credit: Credit;
+  readonly version: Version;
+  /** The version as written; the same as `version` when nothing was changed. */
+  readonly asWritten: Version;
+  readonly kitchen: Kitchen;
+  readonly programs: readonly Program[];
+  readonly pins: readonly Pin[];
+  readonly countedOn: string;
+}
+
+/** The amount and its grams, as a card shows a line: `¾ cup (84 g)`. */
+export function amountWords(line: Line): string {
+  if (line.amount === null) return '';
+  const said = formatMeasure(line.amount.quantity, line.amount.unit, line.amount.quantityMax);
+  const weighed = line.amount.unit === 'gram' || line.amount.unit === 'kilogram' || line.weight === null || line.food.kind === 'nothing';
+  return weighed ? said : `${said} (${formatGrams(line.weight!.grams)})`;
+}
+
+/** Makes the card of a version: everything it shows is counted here. */
+export function makeCard(input: CardInput): Card {
+  const { version, asWritten, kitchen, programs } = input;
+  const counters = programs.map((p) => plainCounter(p, input.pins));
+  const now = countVersion(version, kitchen, counters);
+  const changed = version.id !== asWritten.id;
+  const was = changed ? countVersion(asWritten, kitchen, counters) : null;
+  const lines = version.lines.filter((l) => !l.leftOut);
+  const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
+  const whole = input.credit.whose !== 'other';
+  const uses = stepUses(version.steps, lines);
+  const foods = [...new Set(now.lines.flatMap((l) => l.parts.map((p) => p.food)))];
+  return {
+    title: input.title,
+    versionName: version.name,
+    credit: input.credit,
+    servings: version.servings,
+    servingGrams: now.servingGrams,
+    countedOn: input.countedOn,
+    programs: programs.map((p, i) => cardProgram(p, now, i, was)),
+    kcal: now.perServing.kcal.value,
+    kcalWas: was?.perServing.kcal.value ?? null,
+    ingredients: whole
+      ? lines.map((l) => ({ group: l.group, amount: amountWords(l), name: nameOf(l), raw: rawOf(l.id) }))
+      : [],
+    steps: whole
+      ? version.steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) }))
+      : [],
+    changes: changed ? changesOf(asWritten, version) : [],
+    regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
+    allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
+    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n')),
+  };
+}
+
+function cardProgram(program: Program, now: VersionCount, i: number, was: VersionCount | null): CardProgram {
+  const c = now.counts[i]!;
+  return {
+    mark: program.mark,
+    name: program.name,
+    points: c.points,
+    low: c.pointsRange.low,
+    high: c.pointsRange.high,
+    certainty: c.certainty,
+    complete: c.complete,
+    was: was?.counts[i]!.points ?? null,
+  };
+}
+
+const nameOf = (l: Line): string => (l.note === null ? l.item : `${l.item}, ${l.note}`);
+const sumRaw = (rows: readonly number[][], n: number): number[] =>
+  Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
+const lineWords = (l: Line): string => [amountWords(l), l.item].filter(Boolean).join(' ');
+
+function changesOf(asWritten: Version, version: Version): Card['changes'] {
+  return pairLines(asWritten, version)
+    .filter((p) => p.changed)
+    .map((p) => {
+      const here = p.after.filter((l) => !l.leftOut);
+      const swapId = p.after.find((l) => l.swapId !== null)?.swapId;
+      return {
+        from: p.before === null ? 'nothing' : lineWords(p.before),
+        to: here.length === 0 ? 'left out' : here.map(lineWords).join(' and '),
+        why: SWAPS.find((s) => s.id === swapId)?.why ?? null,
+      };
+    });
+}
+
+/** For each changed line: the whole dish counted with the line as written instead. */
+function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input: CardInput): Card['regular'] {
+  const counters = input.programs.map((p) => plainCounter(p, input.pins));
+  return pairLines(asWritten, version)
+    .filter((p) => p.changed && p.before !== null)
+    .map((p) => {
+      const before = p.before!;
+      const others = version.lines.filter((l) => l.originLineId !== p.originLineId);
+      const mixed: Version = { ...version, lines: [...others, before] };
+      return {
+        words: `${lineWords(before)} as written`,
+        points: countVersion(mixed, kitchen, counters).counts.map((c) => c.points),
+      };
+    });
+}
+
+/** The foods of a card's dish, for allergens; exported for the bench's warning of what a swap brings in. */
+export const foodsOf = (count: VersionCount): Food[] => [...new Set(count.lines.flatMap((l) => l.parts.map((p) => p.food)))];

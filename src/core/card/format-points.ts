@@ -1,0 +1,35 @@
+import { trimmed } from '../quantity/format-amount.ts';
+import type { Count } from '../program/count.ts';
+
+/** Points as people say them: whole, or with ½ where a program counts in halves. */
+export function formatPoints(points: number): string {
+  const whole = Math.floor(points);
+  return points === whole ? String(whole) : `${whole === 0 ? '' : whole}½`;
+}
+
+/** A line's share of raw points: one decimal, a plain 0 for nothing. */
+export function formatShare(raw: number): string {
+  return Math.abs(raw) < 0.05 ? '0' : trimmed(raw, 1);
+}
+
+/** How sure a count is, in words beside the number; null when it is exact. */
+export function certaintyWords(c: Pick<Count, 'points' | 'pointsRange' | 'certainty' | 'complete'>): string | null {
+  const soFar = c.complete ? null : 'so far';
+  const { low, high } = c.pointsRange;
+  const range =
+    c.certainty === 'exact'
+      ? null
+      : c.certainty === 'atMost'
+        ? `maybe ${formatPoints(low)}`
+        : c.certainty === 'atLeast'
+          ? `maybe ${formatPoints(high)}`
+          : `${formatPoints(low)} to ${formatPoints(high)}`;
+  return [range, soFar].filter((x) => x !== null).join(', ') || null;
+}
+
+/** A calendar day as people write it: 25 Nov 2026. */
+export function formatDay(day: string): string {
+  const [y, m, d] = day.split('-').map(Number);
+  const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+  return `${d} ${months[(m ?? 1) - 1]} ${y}`;
+}

@@ -1,0 +1,34 @@
+import type { Line, Version } from './version.ts';
+
+/** A line of the parent beside what became of it. */
+export interface LinePair {
+  readonly originLineId: string;
+  readonly before: Line | null;
+  /** What stands in its place: none when it is gone, two after a part swap. */
+  readonly after: readonly Line[];
+  readonly changed: boolean;
+}
+
+/** Pairs the lines of any two versions of a recipe by their origin, in the first one's order, new lines behind. */
+export function pairLines(before: Version, after: Version): LinePair[] {
+  const pairs: LinePair[] = [];
+  const seen = new Set<string>();
+  for (const line of before.lines) {
+    const mates = after.lines.filter((l) => l.originLineId === line.originLineId);
+    seen.add(line.originLineId);
+    pairs.push({ originLineId: line.originLineId, before: line, after: mates, changed: !isSame(line, mates) });
+  }
+  const added = after.lines.filter((l) => !seen.has(l.originLineId));
+  for (const line of added) pairs.push({ originLineId: line.originLineId, before: null, after: [line], changed: true });
+  return pairs;
+}
+
+function isSame(line: Line, mates: readonly Line[]): boolean {
+  const [mate] = mates;
+  if (mate === undefined || mates.length !== 1) return false;
+  return (
+    mate.leftOut === line.leftOut &&
+    JSON.stringify(mate.food) === JSON.stringify(line.food) &&
+    (mate.weight?.grams ?? null) === (line.weight?.grams ?? null)
+  );
+}

@@ -1,0 +1,69 @@
+import { describeGrams } from '../food/describe-grams.ts';
+import type { Food } from '../food/food.ts';
+import { type Count, type CountLine, type CountOptions, count } from '../program/count.ts';
+import type { Counter } from '../program/program.ts';
+import { edgeOf } from '../program/rule.ts';
+import { type Slack, slackOf } from '../program/slack.ts';
+import { formatPoints } from '../card/format-points.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
+
+/** Where a dish stands on an eater's stair, in numbers and in words. */
+export interface StairPlace {
+  readonly count: Count;
+  /** The step it stands on, from its edge to the next: raw points, and how far along the dish is, 0 to 1. */
+  readonly from: number;
+  readonly to: number;
+  readonly along: number;
+  /** "5.60 exactly." */
+  readonly exact: string;
+  /** "6 g less Gruyère makes it 5", or why nothing does. */
+  readonly less: string;
+  /** "9 g more Gruyère makes it 7"; null when nothing that is in it adds points. */
+  readonly more: string | null;
+}
+
+/** The slack must be a real step of a real line: a line below this share of points is not worth naming. */
+const WORTH_NAMING = 0.02;
+
+/**
+ * Describes the slack of a dish for one counter: the single line of which least must go to lose a step, and of which
+ * least may come. Kept lines are not named for going.
+ */
+export function stairPlace(
+  lines: readonly CountLine[],
+  counter: Counter,
+  options: CountOptions,
+  kept: ReadonlySet<string>,
+  system: MeasureSystem,
+): StairPlace {
+  const now = count(lines, counter, options);
+  const step = counter.program.rule.step;
+  const from = now.points > 0 ? edgeOf(now.points, counter.program.rule) : 0;
+  const to = edgeOf(now.points + step, counter.program.rule);
+  const along = Math.min(1, Math.max(0, (now.raw - from) / (to - from)));
+  const slacks = lines
+    .filter((l) => Math.abs(now.lines.find((x) => x.id === l.id)?.raw ?? 0) > WORTH_NAMING)
+    .map((l) => slackOf(lines, l.id, counter, options, now))
+    .filter((s): s is Slack => s !== null);
+  const goes = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => a.mustGo! - b.mustGo!)[0];
+  const comes = slacks.filter((s) => Number.isFinite(s.mayAdd)).sort((a, b) => a.mayAdd - b.mayAdd)[0];
+  const grams = (id: string, g: number): string => describeGrams(soleFood(lines, id), g, system);
+  const less =
+    now.points === 0
+      ? 'It counts nothing.'
+      : goes
+        ? `${grams(goes.lineId, goes.mustGo!)} less ${goes.label} makes it ${formatPoints(now.points - step)}.`
+        : `No single line lowers it to ${formatPoints(now.points - step)}, not even left out.`;
+  const more =
+    comes === undefined
+      ? null
+      : comes.mayAdd < 0.1
+        ? `A crumb more ${comes.label} makes it ${formatPoints(now.points + step)}.`
+        : `Up to ${grams(comes.lineId, comes.mayAdd)} more ${comes.label} changes nothing.`;
+  return { count: now, from, to, along, exact: `${now.raw.toFixed(2)} exactly.`, less, more };
+}
+
+function soleFood(lines: readonly CountLine[], id: string): Food | null {
+  const parts = lines.find((l) => l.id === id)?.parts ?? [];
+  return parts.length === 1 ? parts[0]!.food : null;
+}

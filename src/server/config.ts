@@ -1,0 +1,65 @@
+import { resolve } from 'node:path';
+
+/** Where the two listeners stand and where data lies, from the environment. */
+export interface Config {
+  readonly host: string;
+  readonly port: number;
+  readonly cardPort: number;
+  /** The address that cards are reached under, without a trailing slash. */
+  readonly publicUrl: string;
+  readonly dataDir: string;
+  readonly passphrase: string | null;
+  readonly tls: { readonly cert: string; readonly key: string } | null;
+  /** Host names that requests may be addressed to. */
+  readonly hosts: readonly string[];
+  readonly cardHosts: readonly string[];
+}
+
+/** A setting is wrong, in words that say what to do. */
+export class ConfigError extends Error {}
+
+const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1']);
+
+/** Reads the settings. @throws ConfigError for one that cannot be. */
+export function readConfig(env: NodeJS.ProcessEnv): Config {
+  const port = portOf(env.PORT, 4180, 'PORT');
+  const cardPort = portOf(env.CARD_PORT, 4181, 'CARD_PORT');
+  if (port === cardPort && port !== 0) throw new ConfigError('PORT and CARD_PORT must differ.');
+  const host = env.HOST?.trim() || '127.0.0.1';
+  const passphrase = env.IMBISS_PASSPHRASE?.trim() || null;
+  if (!LOOPBACK.has(host) && (passphrase === null || passphrase.length < 8)) {
+    throw new ConfigError(
+      `HOST=${host} opens the household to others. Set IMBISS_PASSPHRASE to a passphrase of at least 8 characters.`,
+    );
+  }
+  const cert = env.TLS_CERT?.trim();
+  const key = env.TLS_KEY?.trim();
+  if (Boolean(cert) !== Boolean(key)) throw new ConfigError('TLS_CERT and TLS_KEY go together: set both or none.');
+  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${LOOPBACK.has(host) ? 'localhost' : host}:${cardPort}`).replace(/\/+$/, '');
+  let publicHost: string;
+  try {
+    publicHost = new URL(publicUrl).hostname;
+  } catch {
+    throw new ConfigError(`PUBLIC_URL=${publicUrl} is not a web address. Write it with http:// or https://.`);
+  }
+  const extra = (env.IMBISS_HOSTS ?? '').split(',').map((h) => h.trim().toLowerCase()).filter(Boolean);
+  const own = ['localhost', '127.0.0.1', '[::1]', host.toLowerCase(), ...extra];
+  return {
+    host,
+    port,
+    cardPort,
+    publicUrl,
+    dataDir: resolve(env.IMBISS_DATA?.trim() || 'data'),
+    passphrase,
+    tls: cert && key ? { cert, key } : null,
+    hosts: own,
+    cardHosts: [...own, publicHost.toLowerCase()],
+  };
+}
+
+function portOf(text: string | undefined, fallback: number, name: string): number {
+  if (text === undefined || text.trim() === '') return fallback;
+  const n = Number(text);
+  if (!Number.isInteger(n) || n < 0 || n > 65535) throw new ConfigError(`${name}=${text} is not a port from 1 to 65535.`);
+  return n;
+}

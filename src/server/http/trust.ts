@@ -1,0 +1,39 @@
+import type { RequestHandler } from 'express';
+import { ProblemError } from './problem.ts';
+
+const hostOf = (value: string): string => value.toLowerCase().replace(/:\d+$/, '');
+
+/** Refuses requests addressed to a name that is not ours: a page elsewhere must not reach us under its own name. */
+export function checkHost(hosts: readonly string[]): RequestHandler {
+  return (req, _res, next) => {
+    const host = req.headers.host;
+    if (host === undefined || !hosts.includes(hostOf(host))) {
+      throw new ProblemError(421, 'This address does not belong to Imbiss.', 'Open the address that Imbiss printed at its start, or add the name to IMBISS_HOSTS.');
+    }
+    next();
+  };
+}
+
+/** Refuses writes that come from a page of another origin, or with a body that is not JSON. */
+export function checkWrite(hosts: readonly string[]): RequestHandler {
+  return (req, _res, next) => {
+    if (req.method === 'GET' || req.method === 'HEAD' || req.method === 'OPTIONS') return next();
+    const { origin } = req.headers;
+    const site = req.headers['sec-fetch-site'];
+    let foreign = site === 'cross-site';
+    if (origin !== undefined) {
+      try {
+        const u = new URL(origin);
+        foreign ||= !hosts.includes(u.hostname.toLowerCase()) || u.host !== req.headers.host;
+      } catch {
+        foreign = true;
+      }
+    }
+    if (foreign) throw new ProblemError(403, 'This write comes from another page.', 'Open Imbiss itself and do it there.');
+    const hasBody = Number(req.headers['content-length'] ?? 0) > 0 || req.headers['transfer-encoding'] !== undefined;
+    if (hasBody && !req.is('application/json')) {
+      throw new ProblemError(415, 'The request is not JSON.', 'Send a JSON body with the header Content-Type: application/json.');
+    }
+    next();
+  };
+}

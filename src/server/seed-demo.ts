@@ -1,0 +1,114 @@
+import { v7 as uuid } from 'uuid';
+import { DEMO_EATERS, DEMO_HOUSEHOLD } from '../../demo/household.ts';
+import { DEMO_RECIPES, type DemoChange, type DemoRecipe } from '../../demo/recipes.ts';
+import type { NewRecipe } from '../contract/recipe.ts';
+import type { Food } from '../core/food/food.ts';
+import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
+import { applyEntry, lineChange } from '../core/recipe/entry.ts';
+import { lineOf, readIngredient } from '../core/recipe/read-ingredient.ts';
+import { readRecipe } from '../core/recipe/read-recipe.ts';
+import { dishWeight } from '../core/recipe/resolve-lines.ts';
+import type { Line, Version } from '../core/recipe/version.ts';
+import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
+import { SWAPS } from '../core/swap/library.ts';
+import type { Db } from './db/open.ts';
+import { pantryOf } from './store/foods.ts';
+import { addHousehold, putEater } from './store/households.ts';
+import { addRecipe, addVersion, appendEntry } from './store/recipes.ts';
+
+/** Puts the demo household into a new database: eaters, dishes, a lightened version of each. */
+export async function seedDemo(db: Db, clock: () => Date): Promise<void> {
+  const now = (): string => clock().toISOString();
+  await addHousehold(db, { ...DEMO_HOUSEHOLD, demo: true, system: 'us', zone: systemZone() }, now());
+  for (const eater of DEMO_EATERS) await putEater(db, DEMO_HOUSEHOLD.id, eater);
+  const foods = await pantryOf(db, DEMO_HOUSEHOLD.id);
+  const index = indexFoods(foods);
+  const done = new Map<string, Version>();
+  for (const recipe of DEMO_RECIPES) {
+    const asWritten = await bringIn(db, recipe, index, done, now());
+    if (recipe.lightened) await lighten(db, asWritten, recipe.lightened, foods, now());
+  }
+}
+
+export const systemZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+
+async function bringIn(db: Db, recipe: DemoRecipe, index: FoodIndex, done: Map<string, Version>, now: string): Promise<Version> {
+  const text = readRecipe(recipe.text);
+  const recipeId = uuid();
+  const lines = text.ingredients.map((i): Line => {
+    const line = lineOf(readIngredient(i.text, i.group, index, 'us'), uuid());
+    const take = recipe.takes?.find((t) => line.item.includes(t.line));
+    const inner = take && done.get(take.from);
+    if (!inner || line.weight === null) return line;
+    return { ...line, food: { kind: 'recipe', recipeId: inner.recipeId, versionId: inner.id }, weight: { ...line.weight, grams: Math.min(line.weight.grams, dishWeight(inner)) } };
+  });
+  const asWritten: Version = {
+    id: uuid(),
+    recipeId,
+    parentId: null,
+    kind: 'asWritten',
+    name: 'as written',
+    servings: text.servings,
+    lines,
+    steps: text.steps.map((s) => ({ id: uuid(), text: s })),
+    revision: 0,
+  };
+  const title = text.title ?? 'Untitled';
+  const body = {
+    id: recipeId,
+    title,
+    credit: { author: recipe.author, url: null, whose: 'family' },
+    claims: [],
+    notes: '',
+    asWritten,
+  } satisfies NewRecipe;
+  await addRecipe(db, DEMO_HOUSEHOLD.id, body, now);
+  done.set(title, asWritten);
+  return asWritten;
+}
+
+async function lighten(
+  db: Db,
+  asWritten: Version,
+  lightened: NonNullable<DemoRecipe['lightened']>,
+  foods: readonly Food[],
+  now: string,
+): Promise<void> {
+  const byId = new Map(foods.map((f) => [f.id, f]));
+  let version = await addVersion(db, asWritten.recipeId, lightenedFrom(asWritten, lightened.name), now);
+  for (const change of lightened.changes) {
+    const entry = { id: uuid(), label: labelOf(change), undoes: null, changes: changesFor(version, change, byId) };
+    applyEntry(version, entry);
+    version = await appendEntry(db, version.id, version.revision, entry, now);
+  }
+}
+
+/** A lightened version as it begins: a copy of its parent with ids of its own. */
+function lightenedFrom(parent: Version, name: string): Version {
+  return {
+    ...parent,
+    id: uuid(),
+    parentId: parent.id,
+    kind: 'lightened',
+    name,
+    lines: parent.lines.map((l) => ({ ...l, id: uuid() })),
+    steps: parent.steps.map((s) => ({ ...s, id: uuid() })),
+    revision: 0,
+  };
+}
+
+const labelOf = (c: DemoChange): string => ('swap' in c ? `Swap ${c.line}` : 'keep' in c ? `Keep ${c.line}` : `Less ${c.line}`);
+
+function changesFor(version: Version, change: DemoChange, foods: ReadonlyMap<string, Food>) {
+  const line = version.lines.find((l) => l.item.includes(change.line) && l.swapId === null);
+  if (!line) throw new Error(`The demo names a line that is not there: ${change.line}`);
+  if ('keep' in change) return [lineChange(version, line.id, { ...line, kept: true })];
+  if ('grams' in change) {
+    const food = line.food.kind === 'food' ? (foods.get(line.food.foodId) ?? null) : null;
+    const weight = { grams: change.grams, low: change.grams, high: change.grams, from: 'weight' as const };
+    return [lineChange(version, line.id, withWeight(line, weight, food, 'us'))];
+  }
+  const swap = SWAPS.find((s) => s.id === change.swap);
+  if (!swap) throw new Error(`The demo names a swap that is not there: ${change.swap}`);
+  return applySwap(version, line.id, swap, { food: (id) => foods.get(id) ?? null, system: 'us', newId: () => uuid() });
+}
