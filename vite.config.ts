@@ -1,10 +1,13 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 
+const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+
 export default defineConfig({
-  root: 'src/web',
+  root: at('./src/web'),
   plugins: [react(), tailwindcss()],
-  build: { outDir: '../../dist/web', emptyOutDir: true, sourcemap: false, chunkSizeWarningLimit: 900 },
+  build: { outDir: at('./dist/web'), emptyOutDir: true, sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': `http://localhost:${process.env.API_PORT ?? 4180}` } },
 });

@@ -11,7 +11,7 @@ export async function build() {
   console.error('Building.');
   const { build: vite } = await import('vite');
   const { build: esbuild } = await import('esbuild');
-  await vite({ root: ROOT, logLevel: 'warn' });
+  await vite({ configFile: join(ROOT, 'vite.config.ts'), logLevel: 'warn' });
   await esbuild({
     entryPoints: { main: join(ROOT, 'src/server/main.ts'), cli: join(ROOT, 'src/cli/main.ts') },
     outdir: DIST,
@@ -28,7 +28,8 @@ export async function build() {
   const assets = join(DIST, 'card-assets');
   rmSync(assets, { recursive: true, force: true });
   mkdirSync(assets, { recursive: true });
-  copyFileSync(join(ROOT, 'src/server/card-page/card.css'), join(assets, 'card.css'));
+  const css = ['src/server/card-page/card-page.css', 'src/card-view/card-view.css'].map((f) => readFileSync(join(ROOT, f), 'utf8'));
+  writeFileSync(join(assets, 'card.css'), css.join('\n'));
   for (const font of ['bricolage-grotesque', 'atkinson-hyperlegible-next']) {
     const file = join(ROOT, 'node_modules/@fontsource-variable', font, 'files', `${font}-latin-wght-normal.woff2`);
     copyFileSync(file, join(assets, `${font}.woff2`));

@@ -1,0 +1,206 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { formatShare } from '../../core/card/format-points.ts';
+import { describeGrams } from '../../core/food/describe-grams.ts';
+import { byEyeIsFine } from '../../core/program/slack.ts';
+import { lineChange } from '../../core/recipe/entry.ts';
+import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
+import { type Line, type Version, isOpen } from '../../core/recipe/version.ts';
+import { useVersion } from '../data/use-version.ts';
+import type { VersionEditor } from '../data/version-editor.ts';
+import { CountPanel } from '../parts/count-panel.tsx';
+import { FoodPicker } from '../parts/food-picker.tsx';
+import { HistoryBar } from '../parts/history-bar.tsx';
+import { useHousehold } from '../shell/household-context.ts';
+import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
+import { ClaimsNote } from './claims-note.tsx';
+import { RecipeHead } from './recipe-head.tsx';
+import { StepsEditor } from './steps-editor.tsx';
+
+/** The words as written beside what they were read as; open questions first. */
+export function BringInPage() {
+  const { asWritten } = useOpenRecipe();
+  const open = useVersion(asWritten.id);
+  if (!open) {
+    return (
+      <p className="p-6 text-soft" role="status">
+        Reading…
+      </p>
+    );
+  }
+  return <BringIn key={asWritten.id} editor={open.editor} version={open.state.version} state={open.state} />;
+}
+
+function BringIn({ editor, version, state }: { editor: VersionEditor; version: Version; state: ReturnType<VersionEditor['getState']> }) {
+  const { household } = useHousehold();
+  const { page, index, kitchen } = useOpenRecipe();
+  const { count, places, eaters } = useCount(version);
+  const [asking, setAsking] = useState<string | null>(null);
+  const fine = useMemo(() => byEyeIsFine(count.lines, eaters.map((e) => e.counter), { servings: count.servings }), [count, eaters]);
+  const openLines = version.lines.filter(isOpen);
+  const others = version.lines.filter((l) => !isOpen(l));
+  const asked = version.lines.find((l) => l.id === asking);
+
+  const change = (line: Line, after: Line | null, label: string) => editor.do(label, [lineChange(version, line.id, after)]);
+  const rewrite = (line: Line, text: string) => {
+    if (text.trim() === '' || text === line.text) return;
+    const read = lineOf(readIngredient(text, line.group, index, household.system), line.id, line.originLineId);
+    change(line, read, `Rewrite ${line.item || line.text}`);
+  };
+  const add = (text: string) => {
+    const id = uuid();
+    const line = lineOf(readIngredient(text, null, index, household.system), id);
+    editor.do(`Add ${line.item}`, [{ kind: 'line', lineId: id, before: null, after: line, index: version.lines.length }]);
+  };
+  const row = (line: Line) => (
+    <LineRow
+      key={line.id}
+      line={line}
+      raw={count.counts.map((c) => c.lines.find((l) => l.id === line.id)?.raw ?? null)}
+      marks={eaters.map((e) => e.program.mark)}
+      byEye={fine.has(line.id)}
+      onRewrite={(text) => rewrite(line, text)}
+      onAsk={() => setAsking(line.id)}
+      onRemove={() => change(line, null, `Remove ${line.item || line.text}`)}
+      foodName={line.food.kind === 'food' ? (kitchen.food(line.food.foodId, line.food.revision)?.name ?? null) : (page.inner.find((i) => line.food.kind === 'recipe' && i.version.id === line.food.versionId)?.title ?? null)}
+    />
+  );
+  return (
+    <>
+      <main className="min-w-0 px-4 py-4 md:px-6">
+        <HistoryBar editor={editor} state={state} />
+        <RecipeHead editor={editor} version={version} />
+        {openLines.length > 0 && (
+          <section aria-label="Open questions" className="mt-4">
+            <h2 className="text-lg text-mustard">{openLines.length === 1 ? 'One line to answer' : `${openLines.length} lines to answer`}</h2>
+            <ul>{openLines.map(row)}</ul>
+          </section>
+        )}
+        <section aria-label="Ingredients" className="mt-4">
+          <h2 className="text-lg">{openLines.length > 0 ? 'Read' : 'Ingredients'}</h2>
+          <ul>{others.map(row)}</ul>
+          <AddLine onAdd={add} />
+        </section>
+        <StepsEditor editor={editor} version={version} />
+        {page.recipe.notes !== '' && (
+          <section aria-label="Notes" className="mt-6">
+            <h2 className="text-lg">Notes from the source</h2>
+            <p className="whitespace-pre-wrap text-soft">{page.recipe.notes}</p>
+          </section>
+        )}
+      </main>
+      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
+        <CountPanel version={version} count={count} places={places} eaters={eaters}>
+          <ClaimsNote count={count} />
+          <Link to="../lighten" relative="path" className="btn btn-main mt-2 w-full">
+            Lighten it
+          </Link>
+        </CountPanel>
+      </div>
+      {asked && (
+        <FoodPicker
+          line={asked}
+          onClose={() => setAsking(null)}
+          onPick={(after, label) => {
+            setAsking(null);
+            change(asked, after, label);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+interface LineRowProps {
+  readonly line: Line;
+  readonly raw: readonly (number | null)[];
+  readonly marks: readonly string[];
+  readonly byEye: boolean;
+  readonly foodName: string | null;
+  readonly onRewrite: (text: string) => void;
+  readonly onAsk: () => void;
+  readonly onRemove: () => void;
+}
+
+function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove }: LineRowProps) {
+  const open = isOpen(line);
+  const weight = line.weight;
+  const reading =
+    line.food.kind === 'open'
+      ? 'What is it?'
+      : line.food.kind === 'nothing'
+        ? `nothing to count: ${line.food.why}`
+        : weight === null
+          ? `${foodName ?? 'unknown'}: how much?`
+          : `${foodName ?? 'another recipe'}, ${describeGrams(null, weight.grams, 'us')}`;
+  return (
+    <li className={`grid items-start gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto] ${open ? 'bg-mustard-wash px-2' : ''}`}>
+      <div className="min-w-0">
+        {line.group && <span className="tag mr-1">{line.group}</span>}
+        <LineText text={line.text} onRewrite={onRewrite} />
+      </div>
+      <div className="min-w-0">
+        <button type="button" onClick={onAsk} className={`rounded-md text-left underline decoration-rule decoration-2 underline-offset-4 hover:text-beet ${open ? 'font-semibold text-mustard' : ''}`}>
+          {reading}
+        </button>
+        <span className="block text-sm text-soft">
+          {weight?.from === 'estimate' && <span className="text-mustard">an estimate, {Math.round(weight.low)} to {Math.round(weight.high)} g · </span>}
+          {!open && line.food.kind !== 'nothing' && raw.map((r, i) => `${marks[i]} ${r === null ? '?' : formatShare(r)}`).join('  ')}
+          {!open && byEye && line.food.kind !== 'nothing' && <span className="tag ml-2">by eye is fine</span>}
+        </span>
+        {line.warnings.map((w) => (
+          <p key={w} className="text-mustard text-sm">
+            {w}
+          </p>
+        ))}
+      </div>
+      <button type="button" className="btn btn-plain btn-small justify-self-start" onClick={onRemove} aria-label={`Remove ${line.text.slice(0, 60)}`}>
+        Remove
+      </button>
+    </li>
+  );
+}
+
+/** The words of a line, to be rewritten in place; a new reading follows. */
+function LineText({ text, onRewrite }: { text: string; onRewrite: (text: string) => void }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const shown = draft ?? text;
+  return (
+    <input
+      aria-label="The line as written"
+      className="w-full rounded-md border-transparent border-b-2 bg-transparent px-1 py-0.5 hover:border-rule focus:border-beet"
+      value={shown}
+      title={text.length > 60 ? text : undefined}
+      onChange={(e) => setDraft(e.target.value)}
+      onBlur={() => {
+        if (draft !== null) onRewrite(draft);
+        setDraft(null);
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') e.currentTarget.blur();
+        if (e.key === 'Escape') setDraft(null);
+      }}
+    />
+  );
+}
+
+function AddLine({ onAdd }: { onAdd: (text: string) => void }) {
+  const [text, setText] = useState('');
+  return (
+    <form
+      className="flex gap-2 border-rule border-t py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (text.trim() === '') return;
+        onAdd(text.trim());
+        setText('');
+      }}
+    >
+      <input className="field" aria-label="Another ingredient" placeholder="Another ingredient, such as 2 tbsp oil" value={text} onChange={(e) => setText(e.target.value)} />
+      <button type="submit" className="btn">
+        Add
+      </button>
+    </form>
+  );
+}

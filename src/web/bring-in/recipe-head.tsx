@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { toast } from 'sonner';
+import type { Recipe } from '../../contract/recipe.ts';
+import { Servings } from '../../contract/primitives.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import type { Version } from '../../core/recipe/version.ts';
+import { request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import type { VersionEditor } from '../data/version-editor.ts';
+import { useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
+
+/** Title, servings, and whose recipe it is. */
+export function RecipeHead({ editor, version }: { editor: VersionEditor; version: Version }) {
+  const { household } = useHousehold();
+  const { page } = useOpenRecipe();
+  const { recipe } = page;
+  const patch = async (change: Partial<Pick<Recipe, 'title' | 'credit'>>) => {
+    try {
+      await request('PATCH', `/recipes/${recipe.id}`, change, { 'If-Match': `"${recipe.revision}"` });
+      await Promise.all([refresh.recipe(recipe.id), refresh.recipes(household.id)]);
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+      await refresh.recipe(recipe.id);
+    }
+  };
+  return (
+    <div className="mt-3 grid gap-3 sm:grid-cols-[1fr_8rem]">
+      <div>
+        <label className="text-sm text-soft" htmlFor="title">
+          Title
+        </label>
+        <Field id="title" value={recipe.title} check={(t) => (t.trim() === '' ? 'Give it a title.' : t.length > 200 ? 'At most 200 characters.' : null)} onSave={(title) => patch({ title })} />
+      </div>
+      <div>
+        <label className="text-sm text-soft" htmlFor="servings">
+          Servings
+        </label>
+        <Field
+          id="servings"
+          value={version.servings === null ? '' : trimmed(version.servings, 3)}
+          check={(t) => {
+            if (t.trim() === '') return null;
+            const parsed = Servings.safeParse(Number(t.replace(',', '.')));
+            return parsed.success ? null : 'Above 0, at most 500.';
+          }}
+          onSave={(t) => {
+            const after = t.trim() === '' ? null : Number(t.replace(',', '.'));
+            editor.do('Change the servings', [{ kind: 'servings', before: version.servings, after }]);
+          }}
+        />
+      </div>
+      <div className="sm:col-span-2">
+        <div className="grid gap-3 sm:grid-cols-[1fr_1fr_11rem]">
+          <div>
+            <label className="text-sm text-soft" htmlFor="author">
+              From
+            </label>
+            <Field id="author" value={recipe.credit.author ?? ''} check={(t) => (t.length > 120 ? 'At most 120 characters.' : null)} onSave={(t) => patch({ credit: { ...recipe.credit, author: t.trim() || null } })} />
+          </div>
+          <div>
+            <label className="text-sm text-soft" htmlFor="url">
+              Link
+            </label>
+            <Field
+              id="url"
+              value={recipe.credit.url ?? ''}
+              check={(t) => (t.trim() === '' || /^https?:\/\/\S+$/i.test(t.trim()) ? null : 'A web address begins with http.')}
+              onSave={(t) => patch({ credit: { ...recipe.credit, url: t.trim() || null } })}
+            />
+          </div>
+          <div>
+            <label className="text-sm text-soft" htmlFor="whose">
+              It is
+            </label>
+            <select id="whose" className="field" value={recipe.credit.whose} onChange={(e) => patch({ credit: { ...recipe.credit, whose: e.target.value as Recipe['credit']['whose'] } })}>
+              <option value="family">the family's</option>
+              <option value="own">my own</option>
+              <option value="other">another author's</option>
+            </select>
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+interface FieldProps {
+  readonly id: string;
+  readonly value: string;
+  /** Says what is wrong, or null. */
+  readonly check: (text: string) => string | null;
+  readonly onSave: (text: string) => void;
+}
+
+/** A field that saves when it is left, and keeps what was typed when it cannot. */
+function Field({ id, value, check, onSave }: FieldProps) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const wrong = draft === null ? null : check(draft);
+  return (
+    <>
+      <input
+        id={id}
+        className="field"
+        value={draft ?? value}
+        aria-invalid={wrong !== null}
+        aria-describedby={`${id}-wrong`}
+        onChange={(e) => setDraft(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Escape') setDraft(null);
+        }}
+        onBlur={() => {
+          if (draft === null || wrong !== null) return;
+          if (draft !== value) onSave(draft);
+          setDraft(null);
+        }}
+      />
+      <p id={`${id}-wrong`} role="alert" className="text-beet text-sm">
+        {wrong}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import type { Version } from '../../core/recipe/version.ts';
+import type { VersionEditor } from '../data/version-editor.ts';
+
+/** The steps, one a paragraph. */
+export function StepsEditor({ editor, version }: { editor: VersionEditor; version: Version }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = version.steps.map((s) => s.text).join('\n\n');
+  const save = () => {
+    if (draft !== null && draft !== text) {
+      const old = new Map(version.steps.map((s) => [s.text, s.id]));
+      const after = draft
+        .split(/\n\s*\n/)
+        .map((t) => t.trim())
+        .filter(Boolean)
+        .map((t) => ({ id: old.get(t) ?? uuid(), text: t.slice(0, 4000) }));
+      editor.do('Change the steps', [{ kind: 'steps', before: version.steps, after }]);
+    }
+    setDraft(null);
+  };
+  return (
+    <section aria-label="Steps" className="mt-6">
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-lg">Steps</h2>
+        {draft === null && (
+          <button type="button" className="btn btn-plain btn-small" onClick={() => setDraft(text)}>
+            Change
+          </button>
+        )}
+      </div>
+      {draft === null ? (
+        <ol className="list-decimal space-y-1.5 pl-6 marker:font-bold">
+          {version.steps.map((s) => (
+            <li key={s.id}>{s.text}</li>
+          ))}
+          {version.steps.length === 0 && <p className="-ml-6 text-soft">No steps yet.</p>}
+        </ol>
+      ) : (
+        <>
+          <label htmlFor="steps" className="text-sm text-soft">
+            An empty line between two steps
+          </label>
+          <textarea id="steps" className="field min-h-60" value={draft} onChange={(e) => setDraft(e.target.value)} />
+          <div className="mt-2 flex gap-2">
+            <button type="button" className="btn btn-main btn-small" onClick={save}>
+              Take these steps
+            </button>
+            <button type="button" className="btn btn-small" onClick={() => setDraft(null)}>
+              Leave as it was
+            </button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,155 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { type Eater, EaterSchema } from '../../contract/household.ts';
+import { ALLERGENS, ALLERGEN_WORDS } from '../../core/food/food.ts';
+import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
+import { usePantry } from '../data/queries.ts';
+import { Modal } from '../parts/modal.tsx';
+import { useHousehold } from '../shell/household-context.ts';
+
+interface EaterDialogProps {
+  readonly eater: Eater;
+  readonly onSave: (eater: Eater) => void;
+  readonly onClose: () => void;
+}
+
+/** An eater: name, program, own exceptions from its list, allergies, things avoided. */
+export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
+  const { programs, household } = useHousehold();
+  const form = useForm<Eater>({ resolver: zodResolver(EaterSchema), defaultValues: eater });
+  const { data: pantry } = usePantry(household.id);
+  const [search, setSearch] = useState('');
+  const [avoid, setAvoid] = useState('');
+  const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
+  const found = search.trim() === '' ? [] : searchFoods(index, search, 5);
+  const exceptions = form.watch('exceptions');
+  const allergies = form.watch('allergies');
+  const avoids = form.watch('avoids');
+  const nameOf = (id: string): string => pantry?.find((f) => f.id === id)?.name ?? id;
+  const addAvoid = () => {
+    const t = avoid.trim();
+    if (t !== '' && !avoids.includes(t)) form.setValue('avoids', [...avoids, t]);
+    setAvoid('');
+  };
+  const { errors } = form.formState;
+  return (
+    <Modal title={eater.name === '' ? 'Another eater' : eater.name} onClose={onClose}>
+      <form onSubmit={form.handleSubmit(onSave)} noValidate>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <div>
+            <label className="label" htmlFor="eater-name">
+              Name
+            </label>
+            <input id="eater-name" className="field" {...form.register('name')} aria-invalid={!!errors.name} aria-describedby="eater-name-wrong" />
+            <p id="eater-name-wrong" role="alert" className="text-beet text-sm">
+              {errors.name && `The name ${errors.name.message}.`}
+            </p>
+          </div>
+          <div>
+            <label className="label" htmlFor="eater-program">
+              Program
+            </label>
+            <select id="eater-program" className="field" {...form.register('programId', { setValueAs: (v: string) => v || null })}>
+              {programs.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.mark} · {p.name}
+                </option>
+              ))}
+              <option value="">does not count</option>
+            </select>
+          </div>
+        </div>
+        <fieldset className="mt-4">
+          <legend className="label">Own exceptions from the list</legend>
+          <ul className="space-y-1">
+            {exceptions.map((x) => (
+              <li key={x.foodId} className="flex items-center gap-2">
+                <span className="flex-1">{nameOf(x.foodId)}</span>
+                <select
+                  aria-label={`How ${nameOf(x.foodId)} counts`}
+                  className="field w-auto"
+                  value={x.uncounted ? 'uncounted' : 'counts'}
+                  onChange={(e) => form.setValue('exceptions', exceptions.map((y) => (y.foodId === x.foodId ? { ...y, uncounted: e.target.value === 'uncounted' } : y)))}
+                >
+                  <option value="uncounted">uncounted</option>
+                  <option value="counts">counts</option>
+                </select>
+                <button type="button" className="btn btn-plain btn-small" onClick={() => form.setValue('exceptions', exceptions.filter((y) => y.foodId !== x.foodId))} aria-label={`Remove the exception ${nameOf(x.foodId)}`}>
+                  Remove
+                </button>
+              </li>
+            ))}
+          </ul>
+          <input type="search" className="field mt-1" aria-label="Add a food as an exception" placeholder="Add a food, such as egg" value={search} onChange={(e) => setSearch(e.target.value)} />
+          <ul className="mt-1 flex flex-wrap gap-1.5">
+            {found.map((f) => (
+              <li key={f.id}>
+                <button
+                  type="button"
+                  className="chip"
+                  onClick={() => {
+                    if (!exceptions.some((x) => x.foodId === f.id)) form.setValue('exceptions', [...exceptions, { foodId: f.id, uncounted: true }]);
+                    setSearch('');
+                  }}
+                >
+                  {f.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </fieldset>
+        <fieldset className="mt-4">
+          <legend className="label">Allergic to</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {ALLERGENS.map((a) => (
+              <label key={a} className="flex items-center gap-1.5 py-1">
+                <input type="checkbox" className="size-5 accent-beet" checked={allergies.includes(a)} onChange={(e) => form.setValue('allergies', e.target.checked ? [...allergies, a] : allergies.filter((x) => x !== a))} />
+                {ALLERGEN_WORDS[a]}
+              </label>
+            ))}
+          </div>
+          <p className="text-sm text-soft">Imbiss warns by the pantry's allergens. The package in your hand has the last word.</p>
+        </fieldset>
+        <fieldset className="mt-4">
+          <legend className="label">Avoids</legend>
+          <ul className="mb-1 flex flex-wrap gap-1.5">
+            {avoids.map((a) => (
+              <li key={a}>
+                <button type="button" className="chip" onClick={() => form.setValue('avoids', avoids.filter((x) => x !== a))} aria-label={`Remove ${a}`}>
+                  {a} ×
+                </button>
+              </li>
+            ))}
+          </ul>
+          <div className="flex gap-2">
+            <input
+              className="field"
+              aria-label="Something avoided"
+              placeholder="coriander leaf"
+              value={avoid}
+              maxLength={80}
+              onChange={(e) => setAvoid(e.target.value)}
+              onKeyDown={(e) => {
+                if (e.key !== 'Enter') return;
+                e.preventDefault();
+                addAvoid();
+              }}
+            />
+            <button type="button" className="btn" onClick={addAvoid}>
+              Add
+            </button>
+          </div>
+        </fieldset>
+        <div className="mt-5 flex gap-2">
+          <button type="submit" className="btn btn-main">
+            Save
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            Cancel
+          </button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,171 @@
+import { useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { toast } from 'sonner';
+import { SWAPS } from '../../core/swap/library.ts';
+import { departureOf } from '../../core/swap/departure.ts';
+import { isOpen, type Version } from '../../core/recipe/version.ts';
+import { request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import { useVersion } from '../data/use-version.ts';
+import { lightenedCopy } from '../data/version-editor.ts';
+import { CountPanel } from '../parts/count-panel.tsx';
+import { HistoryBar } from '../parts/history-bar.tsx';
+import { useHousehold } from '../shell/household-context.ts';
+import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
+import { Bench } from './bench.tsx';
+import { WatchNote } from './watch-note.tsx';
+
+/** The bench: a version as written beside a lighter one. */
+export function LightenPage() {
+  const { page, asWritten } = useOpenRecipe();
+  const [params, setParams] = useSearchParams();
+  const lightened = page.versions.filter((v) => v.kind === 'lightened');
+  const chosen = lightened.find((v) => v.id === params.get('version')) ?? lightened[lightened.length - 1];
+  const [starting, setStarting] = useState(false);
+  const start = async (parent: Version) => {
+    setStarting(true);
+    const copy = lightenedCopy(parent, lightened.length === 0 ? 'lightened' : `lightened ${lightened.length + 1}`);
+    try {
+      await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
+      await refresh.recipe(page.recipe.id);
+      setParams({ version: copy.id });
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+    }
+    setStarting(false);
+  };
+  if (!chosen) return <NotYet asWritten={asWritten} onStart={() => start(asWritten)} starting={starting} />;
+  return (
+    <OpenBench
+      key={chosen.id}
+      versionId={chosen.id}
+      versions={lightened}
+      onChoose={(id) => setParams({ version: id })}
+      onStart={() => start(asWritten)}
+      starting={starting}
+    />
+  );
+}
+
+function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart: () => void; starting: boolean }) {
+  const { count, places, eaters } = useCount(asWritten);
+  const open = asWritten.lines.filter(isOpen).length;
+  return (
+    <>
+      <main className="px-4 py-6 md:px-6">
+        <div className="panel max-w-xl p-6">
+          <h2 className="text-xl">Make a lighter one</h2>
+          <p className="mt-1 mb-4 text-soft">
+            The recipe as written stays as it is. The lighter one begins as its copy, and every change shows at once what it buys.
+          </p>
+          {open > 0 && (
+            <p className="note mb-4">
+              {open === 1 ? 'One line is' : `${open} lines are`} still open, so the count is so far.{' '}
+              <Link className="underline" to="../bring-in" relative="path">
+                Answer first
+              </Link>
+            </p>
+          )}
+          <button type="button" className="btn btn-main" onClick={onStart} disabled={starting}>
+            Lighten this recipe
+          </button>
+        </div>
+      </main>
+      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
+        <CountPanel version={asWritten} count={count} places={places} eaters={eaters} />
+      </div>
+    </>
+  );
+}
+
+interface OpenBenchProps {
+  readonly versionId: string;
+  readonly versions: readonly Version[];
+  readonly onChoose: (id: string) => void;
+  readonly onStart: () => void;
+  readonly starting: boolean;
+}
+
+function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBenchProps) {
+  const open = useVersion(versionId);
+  if (!open) {
+    return (
+      <p className="p-6 text-soft" role="status">
+        Setting out the bench…
+      </p>
+    );
+  }
+  return <TheBench {...open} versions={versions} onChoose={onChoose} onStart={onStart} starting={starting} />;
+}
+
+function TheBench({
+  editor,
+  state,
+  versions,
+  onChoose,
+  onStart,
+  starting,
+}: NonNullable<ReturnType<typeof useVersion>> & Omit<OpenBenchProps, 'versionId'>) {
+  const { household } = useHousehold();
+  const { page, asWritten } = useOpenRecipe();
+  const { version } = state;
+  const parent = page.versions.find((v) => v.id === version.parentId) ?? asWritten;
+  const now = useCount(version);
+  const was = useCount(parent);
+  const departure = useMemo(() => departureOf(version, SWAPS), [version]);
+  const remove = async () => {
+    try {
+      await request('DELETE', `/versions/${version.id}`);
+      await Promise.all([refresh.recipe(page.recipe.id), refresh.recipes(household.id)]);
+      toast(`"${version.name}" is removed.`, {
+        action: {
+          label: 'Undo',
+          onClick: async () => {
+            const copy = { ...lightenedCopy(version, version.name), parentId: parent.id };
+            await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
+            await refresh.recipe(page.recipe.id);
+          },
+        },
+      });
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+    }
+  };
+  return (
+    <>
+      <main className="min-w-0 px-4 py-4 md:px-6">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <HistoryBar editor={editor} state={state} />
+          <div className="flex flex-wrap items-center gap-2">
+            <label className="sr-only" htmlFor="version">
+              Version
+            </label>
+            <select id="version" className="field w-auto max-w-56" value={version.id} onChange={(e) => onChoose(e.target.value)}>
+              {versions.map((v) => (
+                <option key={v.id} value={v.id}>
+                  {v.name}
+                </option>
+              ))}
+            </select>
+            <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
+              Another version
+            </button>
+            <button type="button" className="btn btn-plain btn-small" onClick={remove}>
+              Remove
+            </button>
+          </div>
+        </div>
+        <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
+        <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
+      </main>
+      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
+        <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
+          <WatchNote version={version} now={now.count} was={was.count} />
+          <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
+            Pass it on
+          </Link>
+        </CountPanel>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,90 @@
+import { DropdownMenu } from 'radix-ui';
+import { v7 as uuid } from 'uuid';
+import { formatPoints } from '../../core/card/format-points.ts';
+import { countVersion } from '../../core/recipe/count-version.ts';
+import { applyEntry } from '../../core/recipe/entry.ts';
+import type { Line, Version } from '../../core/recipe/version.ts';
+import { applySwap } from '../../core/swap/apply-swap.ts';
+import { swapsFor } from '../../core/swap/library.ts';
+import type { Swap } from '../../core/swap/swap.ts';
+import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
+
+interface SwapMenuProps {
+  readonly line: Line;
+  readonly version: Version;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onSwap: (swap: Swap) => void;
+  readonly onAmount: () => void;
+  readonly onKeep: () => void;
+  readonly onLeaveOut: () => void;
+  /** Puts the line back as it was; null when it is. */
+  readonly onAsWritten: (() => void) | null;
+}
+
+const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash data-[disabled]:opacity-50';
+
+/** What can be done about a line: the swaps for its food, each with what it would count for everyone. */
+export function SwapMenu(props: SwapMenuProps) {
+  const { line, open } = props;
+  return (
+    <DropdownMenu.Root open={open} onOpenChange={props.onOpenChange}>
+      <DropdownMenu.Trigger className="btn btn-small" aria-label={`Change ${line.item || line.text}`}>
+        {line.kept ? 'Kept' : line.food.kind === 'food' && swapsFor(line.food.foodId).length > 0 ? 'Swap' : 'More'}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={8} className="panel z-30 max-h-[70dvh] w-80 overflow-auto p-1.5 shadow-lg">
+          {open && <Items {...props} />}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function Items({ line, version, onSwap, onAmount, onKeep, onLeaveOut, onAsWritten }: SwapMenuProps) {
+  const { household } = useHousehold();
+  const { food, kitchen } = useOpenRecipe();
+  const eaters = useCounting();
+  const swaps = line.food.kind === 'food' && !line.kept && !line.leftOut ? swapsFor(line.food.foodId) : [];
+  const after = (swap: Swap): string | null => {
+    try {
+      const changes = applySwap(version, line.id, swap, { food, system: household.system, newId: () => uuid() });
+      const next = applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
+      const withPantry = { ...kitchen, food: (id: string, r: number) => kitchen.food(id, r) ?? food(id) };
+      return countVersion(next, withPantry, eaters.map((e) => e.counter))
+        .counts.map((c, i) => `${eaters[i]!.program.mark} ${formatPoints(c.points)}`)
+        .join(' · ');
+    } catch {
+      return null;
+    }
+  };
+  return (
+    <>
+      {swaps.map((s) => (
+        <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => onSwap(s)}>
+          <span className="block font-semibold leading-tight">{s.name}</span>
+          <span className="flex justify-between gap-3 text-sm text-soft">
+            <span>{after(s)}</span>
+            <span>departure {s.departure}</span>
+          </span>
+        </DropdownMenu.Item>
+      ))}
+      {swaps.length > 0 && <DropdownMenu.Separator className="my-1 border-rule border-t" />}
+      <DropdownMenu.Item className={ITEM} disabled={line.kept || line.weight === null} onSelect={onAmount}>
+        Another amount
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} onSelect={onKeep}>
+        {line.kept ? 'Let it go: swaps may touch it' : 'Keep it: no swap may touch it'}
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} disabled={line.kept} onSelect={onLeaveOut}>
+        {line.leftOut ? 'Put it back' : 'Leave it out'}
+      </DropdownMenu.Item>
+      {onAsWritten && (
+        <DropdownMenu.Item className={ITEM} onSelect={onAsWritten}>
+          As written again
+        </DropdownMenu.Item>
+      )}
+    </>
+  );
+}

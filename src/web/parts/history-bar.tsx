@@ -1,0 +1,89 @@
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect } from 'react';
+import { toast } from 'sonner';
+import { request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import type { EditorState, VersionEditor } from '../data/version-editor.ts';
+import { isTyping } from '../shell/is-typing.ts';
+
+const SAVE_WORDS: Record<EditorState['save'], string> = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  offline: 'Not saved yet: Imbiss cannot be reached. Your changes are kept here and sent when it is back.',
+  conflict: 'Changed elsewhere',
+  refused: 'Not saved',
+};
+
+/** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
+export function HistoryBar({ editor, state }: { editor: VersionEditor; state: EditorState }) {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z' || isTyping(e)) return;
+      e.preventDefault();
+      if (e.shiftKey) editor.redo();
+      else editor.undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [editor]);
+  const { undo, redo } = state.history;
+  return (
+    <div className="no-print">
+      <div className="flex flex-wrap items-center gap-2">
+        <button type="button" className="btn btn-small" disabled={!undo} onClick={() => editor.undo()} title={undo ? `Undo: ${undo.label}` : undefined}>
+          <Undo2 size={16} aria-hidden="true" /> Undo
+        </button>
+        <button type="button" className="btn btn-small" disabled={!redo} onClick={() => editor.redo()} title={redo ? `Redo: ${redo.label}` : undefined}>
+          <Redo2 size={16} aria-hidden="true" /> Redo
+        </button>
+        <span role="status" className={`text-sm ${state.save === 'offline' ? 'text-mustard' : 'text-soft'}`}>
+          {SAVE_WORDS[state.save]}
+        </span>
+      </div>
+      {state.refusal && (
+        <p role="alert" className="note mt-2">
+          {state.refusal}
+        </p>
+      )}
+      {state.save === 'conflict' && <Conflict editor={editor} state={state} />}
+    </div>
+  );
+}
+
+function Conflict({ editor, state }: { editor: VersionEditor; state: EditorState }) {
+  const recipeId = state.version.recipeId;
+  const keepBoth = async () => {
+    try {
+      await request('POST', `/recipes/${recipeId}/versions`, editor.copyOfMine());
+      await editor.takeTheirs();
+      await refresh.recipe(recipeId);
+      toast.success('Both are kept: yours is a version of its own now.');
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+    }
+  };
+  const takeTheirs = async () => {
+    try {
+      await editor.takeTheirs();
+      await refresh.recipe(recipeId);
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+    }
+  };
+  return (
+    <div className="note mt-2" role="alert">
+      <p>
+        This version was changed elsewhere in the meantime
+        {state.theirs && `: the other copy has ${state.theirs.lines.length} lines, yours ${state.version.lines.length}`}. Nothing of yours is lost.
+      </p>
+      <p className="mt-2 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-main btn-small" onClick={keepBoth}>
+          Keep both
+        </button>
+        <button type="button" className="btn btn-small" onClick={takeTheirs}>
+          Take the other, drop mine
+        </button>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import { createBrowserRouter } from 'react-router';
+import { LibraryPage } from './recipes/library-page.tsx';
+import { FailedPage } from './shell/failed-page.tsx';
+import { HouseholdLayout } from './shell/household-layout.tsx';
+import { StartPage } from './shell/start-page.tsx';
+
+/** The first screen comes with the application; the others load when they are opened. */
+export const router = createBrowserRouter([
+  { path: '/', element: <StartPage />, errorElement: <FailedPage /> },
+  {
+    path: '/h/:household',
+    element: <HouseholdLayout />,
+    errorElement: <FailedPage />,
+    children: [
+      {
+        errorElement: <FailedPage />,
+        children: [
+          { path: 'recipes', element: <LibraryPage /> },
+          { path: 'bring-in', lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }) },
+          { path: 'household', lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }) },
+          {
+            path: 'recipes/:recipe',
+            lazy: async () => ({ Component: (await import('./shell/recipe-layout.tsx')).RecipeLayout }),
+            children: [
+              { path: 'bring-in', lazy: async () => ({ Component: (await import('./bring-in/bring-in-page.tsx')).BringInPage }) },
+              { path: 'lighten', lazy: async () => ({ Component: (await import('./lighten/lighten-page.tsx')).LightenPage }) },
+              { path: 'pass-on', lazy: async () => ({ Component: (await import('./pass-on/pass-on-page.tsx')).PassOnPage }) },
+            ],
+          },
+        ],
+      },
+    ],
+  },
+  { path: '*', element: <FailedPage missing />, errorElement: <FailedPage /> },
+]);

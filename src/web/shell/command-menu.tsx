@@ -1,0 +1,49 @@
+import { Command } from 'cmdk';
+import { useNavigate } from 'react-router';
+import { useRecipes } from '../data/queries.ts';
+import { useHousehold } from './household-context.ts';
+
+/** Finds recipes and places by typing. */
+export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+  const { household } = useHousehold();
+  const { data: recipes = [] } = useRecipes(household.id);
+  const navigate = useNavigate();
+  const go = (path: string) => {
+    onClose();
+    navigate(`/h/${household.id}/${path}`);
+  };
+  return (
+    <Command.Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      label="Find anything"
+      overlayClassName="fixed inset-0 z-40 bg-black/40"
+      contentClassName="panel fixed left-1/2 top-24 z-50 w-[min(34rem,92vw)] -translate-x-1/2 overflow-hidden p-0"
+    >
+      <Command.Input autoFocus placeholder="A recipe, a place…" className="w-full border-ink border-b bg-transparent px-4 py-3 text-lg outline-none" />
+      <Command.List className="max-h-[50vh] overflow-auto p-2 [&_[cmdk-item]]:rounded-lg [&_[cmdk-item]]:px-3 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-beet-wash [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft">
+        <Command.Empty className="px-3 py-4 text-soft">Nothing of that name.</Command.Empty>
+        <Command.Group heading="Places">
+          <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
+          <Command.Item onSelect={() => go('household')}>Household</Command.Item>
+          <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
+          <Command.Item
+            onSelect={() => {
+              onClose();
+              onKeys();
+            }}
+          >
+            Keys
+          </Command.Item>
+        </Command.Group>
+        <Command.Group heading="Recipes">
+          {recipes.map((r) => (
+            <Command.Item key={r.id} value={`${r.title} ${r.id}`} onSelect={() => go(`recipes/${r.id}/lighten`)}>
+              {r.title}
+            </Command.Item>
+          ))}
+        </Command.Group>
+      </Command.List>
+    </Command.Dialog>
+  );
+}

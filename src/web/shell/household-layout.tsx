@@ -1,0 +1,88 @@
+import { Suspense, lazy, useEffect, useState } from 'react';
+import { NavLink, Outlet, useParams } from 'react-router';
+import { Toaster } from 'sonner';
+import { useTable } from '../data/queries.ts';
+import { HouseholdContext } from './household-context.ts';
+import { rememberHousehold } from './last-household.ts';
+import { Mark } from './mark.tsx';
+import { Passphrase, needsPassphrase } from './passphrase.tsx';
+import { AtTheTable } from './at-the-table.tsx';
+import { isTyping } from './is-typing.ts';
+
+const CommandMenu = lazy(() => import('./command-menu.tsx'));
+const KeysDialog = lazy(() => import('./keys-dialog.tsx'));
+
+const PLACES = [
+  { to: 'recipes', name: 'Recipes' },
+  { to: 'household', name: 'Household' },
+] as const;
+
+/** The rail with the places, the eaters at the table, and the place that is open. */
+export function HouseholdLayout() {
+  const { household = '' } = useParams();
+  const { data: table, error } = useTable(household);
+  const [menu, setMenu] = useState(false);
+  const [keys, setKeys] = useState(false);
+  useEffect(() => {
+    if (table) rememberHousehold(table.household.id);
+  }, [table]);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k') {
+        e.preventDefault();
+        setMenu((open) => !open);
+      } else if (e.key === '?' && !isTyping(e)) setKeys(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  if (needsPassphrase(error)) return <Passphrase />;
+  if (error) throw error;
+  if (!table || table.household.id !== household) {
+    return (
+      <p className="p-10 text-soft" role="status">
+        Setting the table…
+      </p>
+    );
+  }
+  return (
+    <HouseholdContext value={table}>
+      <a href="#place" className="btn sr-only focus:not-sr-only focus:absolute focus:z-50">
+        To the content
+      </a>
+      <div className="min-h-dvh md:grid md:grid-cols-[9.25rem_1fr]">
+        <header className="no-print flex items-center gap-1 border-ink border-b px-3 py-2 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
+          <NavLink to={`/h/${household}/recipes`} className="flex items-center gap-2 md:mb-6" aria-label="Imbiss, to the recipes">
+            <Mark className="size-7 md:size-8" />
+            <span className="hidden font-bold font-head text-[1.65rem] leading-none tracking-tight md:inline">Imbiss</span>
+          </NavLink>
+          <nav aria-label="Places" className="flex flex-1 gap-1 md:flex-none md:flex-col">
+            {PLACES.map((p) => (
+              <NavLink
+                key={p.to}
+                to={`/h/${household}/${p.to}`}
+                className="rounded-lg px-2.5 py-1.5 hover:bg-beet-wash aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+              >
+                {p.name}
+              </NavLink>
+            ))}
+          </nav>
+          <button type="button" className="rounded-lg px-2.5 py-1.5 text-left text-soft hover:bg-beet-wash" onClick={() => setMenu(true)}>
+            Find <span className="hidden text-sm md:inline">Ctrl K</span>
+          </button>
+          <div className="mt-auto hidden md:block">
+            <AtTheTable table={table} />
+          </div>
+        </header>
+        <div id="place" className="min-w-0">
+          <Outlet />
+        </div>
+      </div>
+      <Suspense>
+        {menu && <CommandMenu onClose={() => setMenu(false)} onKeys={() => setKeys(true)} />}
+        {keys && <KeysDialog onClose={() => setKeys(false)} />}
+      </Suspense>
+      <Toaster position="bottom-center" toastOptions={{ className: 'imbiss-toast' }} />
+    </HouseholdContext>
+  );
+}

@@ -1,0 +1,29 @@
+import { Modal } from '../parts/modal.tsx';
+
+const KEYS: ReadonlyArray<readonly [string, string]> = [
+  ['Ctrl K or ⌘ K', 'Find a recipe or a place'],
+  ['?', 'These keys'],
+  ['Ctrl Z or ⌘ Z', 'Undo'],
+  ['Ctrl Shift Z or ⌘ ⇧ Z', 'Redo'],
+  ['↑ ↓', 'In Lighten: the line above, the line below'],
+  ['S', 'In Lighten: swaps for the line'],
+  ['K', 'In Lighten: keep the line, or let it go'],
+  ['A', 'In Lighten: its amount'],
+  ['X', 'In Lighten: leave the line out, or put it back'],
+];
+
+/** What the keyboard can do. */
+export default function KeysDialog({ onClose }: { onClose: () => void }) {
+  return (
+    <Modal title="Keys" onClose={onClose}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="whitespace-nowrap font-semibold">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}

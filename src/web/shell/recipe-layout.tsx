@@ -1,0 +1,81 @@
+import { useMemo } from 'react';
+import { NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { indexFoods } from '../../core/food/match-food.ts';
+import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { isOpen } from '../../core/recipe/version.ts';
+import { usePantry, useRecipe } from '../data/queries.ts';
+import { useHousehold } from './household-context.ts';
+import { type OpenRecipe, RecipeContext } from './recipe-context.ts';
+
+const STATIONS = [
+  { to: 'bring-in', name: 'Bring in' },
+  { to: 'lighten', name: 'Lighten' },
+  { to: 'pass-on', name: 'Pass on' },
+] as const;
+
+/** A recipe with its stations on a descending stair. */
+export function RecipeLayout() {
+  const { recipe: id = '' } = useParams();
+  const { household } = useHousehold();
+  const { data: page, error } = useRecipe(id);
+  const { data: pantry, error: pantryError } = usePantry(household.id);
+  const location = useLocation();
+  const open = useMemo((): OpenRecipe | null => {
+    if (!page || !pantry || page.recipe.id !== id) return null;
+    const newest = new Map(pantry.map((f) => [f.id, f]));
+    const foods = new Map([...pantry, ...page.foods].map((f) => [`${f.id}@${f.revision}`, f]));
+    const inner = new Map(page.inner.map((i) => [i.version.id, i.version]));
+    return {
+      page,
+      index: indexFoods(pantry),
+      food: (foodId) => newest.get(foodId) ?? null,
+      kitchen: {
+        food: (foodId, revision) => foods.get(`${foodId}@${revision}`) ?? null,
+        version: (versionId) => inner.get(versionId) ?? null,
+      },
+      asWritten: page.versions.find((v) => v.kind === 'asWritten')!,
+    };
+  }, [page, pantry, id]);
+  if (error && !page) throw error;
+  if (pantryError && !pantry) throw pantryError;
+  if (!open) {
+    return (
+      <p className="p-10 text-soft" role="status">
+        Opening the recipe…
+      </p>
+    );
+  }
+  const { recipe } = open.page;
+  const questions = open.asWritten.lines.filter(isOpen).length;
+  const current = STATIONS.findIndex((s) => location.pathname.endsWith(`/${s.to}`));
+  return (
+    <RecipeContext value={open}>
+      <div className="lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
+        <header className="no-print px-4 pt-5 md:px-6">
+          <div className="flex flex-wrap items-baseline gap-x-4">
+            <h1 className="text-3xl leading-tight">{recipe.title}</h1>
+            <p className="text-soft">
+              {[recipe.credit.author, open.asWritten.servings === null ? 'no servings yet' : `serves ${formatAmount(open.asWritten.servings)}`]
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+          </div>
+          <nav aria-label="Stations" className="mt-3 grid grid-cols-3">
+            {STATIONS.map((s, i) => (
+              <NavLink
+                key={s.to}
+                to={`/h/${household.id}/recipes/${id}/${s.to}`}
+                style={{ marginTop: `${i * 0.35}rem` }}
+                className={`self-start border-b-4 pb-1 hover:text-beet aria-[current=page]:border-beet aria-[current=page]:font-bold aria-[current=page]:text-beet ${i < current ? 'border-ink' : 'border-rule text-soft'}`}
+              >
+                {s.name}
+                {s.to === 'bring-in' && questions > 0 && <span className="text-mustard"> · {questions} open</span>}
+              </NavLink>
+            ))}
+          </nav>
+        </header>
+        <Outlet />
+      </div>
+    </RecipeContext>
+  );
+}
