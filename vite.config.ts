@@ -1,6 +1,6 @@
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 
 const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));

@@ -4,8 +4,22 @@ import type { Eater } from '../src/contract/household.ts';
 export const DEMO_HOUSEHOLD = { id: 'demo-household', name: 'Above the bakery' };
 
 export const DEMO_EATERS: readonly Eater[] = [
-  { id: 'demo-eater-runa', name: 'Runa', programId: 'program-ledger', exceptions: [], allergies: [], avoids: ['coriander leaf'] },
-  { id: 'demo-eater-tomas', name: 'Tomas', programId: 'program-harvest', exceptions: [], allergies: ['tree-nuts'], avoids: [] },
+  {
+    id: 'demo-eater-runa',
+    name: 'Runa',
+    programId: 'program-ledger',
+    exceptions: [],
+    allergies: [],
+    avoids: ['coriander leaf'],
+  },
+  {
+    id: 'demo-eater-tomas',
+    name: 'Tomas',
+    programId: 'program-harvest',
+    exceptions: [],
+    allergies: ['tree-nuts'],
+    avoids: [],
+  },
   {
     id: 'demo-eater-milena',
     name: 'Milena',

@@ -1,9 +1,9 @@
 // Builds client (Vite) and server and command line (esbuild) into dist/, with compressed copies of what is served.
-import { copyFileSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
-import { ROOT, ensureInstalled, markBuilt } from './ensure.mjs';
+import { ensureInstalled, markBuilt, ROOT } from './ensure.mjs';
 
 const DIST = join(ROOT, 'dist');
 
@@ -28,8 +28,11 @@ export async function build() {
   const assets = join(DIST, 'card-assets');
   rmSync(assets, { recursive: true, force: true });
   mkdirSync(assets, { recursive: true });
-  const css = ['src/server/card-page/card-page.css', 'src/card-view/card-view.css'].map((f) => readFileSync(join(ROOT, f), 'utf8'));
+  const css = ['src/server/card-page/card-page.css', 'src/card-view/card-view.css'].map((f) =>
+    readFileSync(join(ROOT, f), 'utf8'),
+  );
   writeFileSync(join(assets, 'card.css'), css.join('\n'));
+  copyFileSync(join(ROOT, 'src/web/public/mark.svg'), join(assets, 'mark.svg'));
   for (const font of ['bricolage-grotesque', 'atkinson-hyperlegible-next']) {
     const file = join(ROOT, 'node_modules/@fontsource-variable', font, 'files', `${font}-latin-wght-normal.woff2`);
     copyFileSync(file, join(assets, `${font}.woff2`));

@@ -1,7 +1,7 @@
 // Brings a checkout up to date: installs when the lock file changed, builds when a source is newer than the build.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -16,16 +16,21 @@ export function run(command, args, options = {}) {
 }
 
 /** Runs a program from node_modules. */
-export const bin = (name, args, options) => run(process.execPath, [join(ROOT, 'node_modules', ...name), ...args], options);
+export const bin = (name, args, options) =>
+  run(process.execPath, [join(ROOT, 'node_modules', ...name), ...args], options);
 
 /** Installs the packages of the lock file, once until it changes. Progress goes to stderr. */
 export function ensureInstalled() {
-  const want = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const want = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === want) return;
   console.error('Installing packages. The first time this takes a few minutes, because SQLite is compiled.');
   const status = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] });
   if (status !== 0) {
-    console.error('The packages could not be installed. Check the network and that a C++ compiler, make and python3 are there.');
+    console.error(
+      'The packages could not be installed. Check the network and that a C++ compiler, make and python3 are there.',
+    );
     process.exit(1);
   }
   writeFileSync(STAMP, want);

@@ -1,7 +1,7 @@
 // The command line. Installs and builds first where needed; otherwise answers at once.
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { ROOT, ensureBuilt } from './ensure.mjs';
+import { ensureBuilt, ROOT } from './ensure.mjs';
 
 await ensureBuilt();
 const { cli } = await import(pathToFileURL(join(ROOT, 'dist/cli.js')).href);

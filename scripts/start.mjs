@@ -1,7 +1,7 @@
 // One process: installs, builds when stale, and then is the server.
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { ROOT, ensureBuilt } from './ensure.mjs';
+import { ensureBuilt, ROOT } from './ensure.mjs';
 
 await ensureBuilt();
 const { main } = await import(pathToFileURL(join(ROOT, 'dist/main.js')).href);

@@ -4,7 +4,13 @@ import { certaintyWords, formatDay, formatPoints, formatShare } from '../core/ca
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 
 /** A card as people see it: on its own page, inside the application and on paper. Draws what the core counted. */
-export function CardView({ card, inside = false }: { card: Card; /** Inside the application, below the recipe's own title. */ inside?: boolean }) {
+export function CardView({
+  card,
+  inside = false,
+}: {
+  card: Card /** Inside the application, below the recipe's own title. */;
+  inside?: boolean;
+}) {
   const Title = inside ? 'h2' : 'h1';
   const Sub = inside ? 'h3' : 'h2';
   const credit = creditWords(card);
@@ -64,7 +70,9 @@ export function CardView({ card, inside = false }: { card: Card; /** Inside the 
               <tr>
                 <th scope="col">Amount</th>
                 <th scope="col">Ingredient</th>
-                <th scope="col">Points {each}: {names}</th>
+                <th scope="col">
+                  Points {each}: {names}
+                </th>
               </tr>
             </thead>
             <tbody>

@@ -1,8 +1,8 @@
 import type { ParsedLine } from '../contract/cli.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
-import type { MeasureSystem } from '../core/quantity/measure-system.ts';
 import { formatAmount } from '../core/quantity/format-amount.ts';
+import type { MeasureSystem } from '../core/quantity/measure-system.ts';
 import { readIngredient } from '../core/recipe/read-ingredient.ts';
 import { type IngredientText, ingredientLines } from '../core/recipe/read-recipe.ts';
 import { foodAnswer } from '../core/recipe/score-recipe.ts';

@@ -1,12 +1,12 @@
-import { recipeFromJson } from '../contract/recipe-file.ts';
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
+import { recipeFromJson } from '../contract/recipe-file.ts';
+import { formatPoints } from '../core/card/format-points.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
-import { formatPoints } from '../core/card/format-points.ts';
+import { MOST_SERVINGS } from '../core/program/count.ts';
 import type { Program } from '../core/program/program.ts';
 import { WAYS, type Way } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
-import { MOST_SERVINGS } from '../core/program/count.ts';
 import { type RecipeText, readRecipe } from '../core/recipe/read-recipe.ts';
 import { type Score, scoreRecipe } from '../core/recipe/score-recipe.ts';
 import { CliError } from './cli-error.ts';
@@ -17,7 +17,10 @@ import { systemOf } from './parse-command.ts';
 export function scoreCommand(text: string, flags: Flags): string {
   const recipe = recipeOf(text);
   if (recipe.ingredients.length === 0) {
-    throw new CliError('There are no ingredients in it.', 'Give the ingredients one a line, under a heading "Ingredients".');
+    throw new CliError(
+      'There are no ingredients in it.',
+      'Give the ingredients one a line, under a heading "Ingredients".',
+    );
   }
   const score = scoreRecipe(recipe, {
     servings: servingsOf(flags, recipe),
@@ -30,7 +33,8 @@ export function scoreCommand(text: string, flags: Flags): string {
 }
 
 function recipeOf(text: string): RecipeText {
-  if (text.trim() === '') throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
+  if (text.trim() === '')
+    throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
   if (!/^\s*[[{]/.test(text)) return readRecipe(text);
   let json: unknown;
   try {
@@ -40,7 +44,10 @@ function recipeOf(text: string): RecipeText {
   }
   const recipe = recipeFromJson(json);
   if (recipe === null) {
-    throw new CliError('The JSON is not a recipe.', 'Give title, servings, lines and steps, or a schema.org Recipe with recipeIngredient.');
+    throw new CliError(
+      'The JSON is not a recipe.',
+      'Give title, servings, lines and steps, or a schema.org Recipe with recipeIngredient.',
+    );
   }
   return recipe;
 }
@@ -49,7 +56,10 @@ function servingsOf(flags: Flags, recipe: RecipeText): number | null {
   const n = flags.servings === undefined ? recipe.servings : Number(flags.servings);
   if (n === null) return null;
   if (!(n > 0 && n <= MOST_SERVINGS)) {
-    throw new CliError(`Servings cannot be ${flags.servings ?? n}.`, `Give a number above 0 and at most ${MOST_SERVINGS}.`);
+    throw new CliError(
+      `Servings cannot be ${flags.servings ?? n}.`,
+      `Give a number above 0 and at most ${MOST_SERVINGS}.`,
+    );
   }
   return n;
 }
@@ -69,7 +79,10 @@ function programsOf(flags: Flags): readonly Program[] {
   const mark = flags.program.toUpperCase();
   const program = SAMPLE_PROGRAMS.find((p) => p.mark === mark);
   if (program) return [program];
-  throw new CliError(`There is no program ${flags.program}.`, `The programs are ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}.`);
+  throw new CliError(
+    `There is no program ${flags.program}.`,
+    `The programs are ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}.`,
+  );
 }
 
 function programOfRule(text: string): Program {
@@ -78,15 +91,24 @@ function programOfRule(text: string): Program {
     rule = RuleFileSchema.parse(JSON.parse(text));
   } catch (e) {
     const issue = (e as { issues?: { path: PropertyKey[]; message: string }[] }).issues?.[0];
-    throw new CliError('The rule cannot be read.', issue ? `${issue.path.join('.')}: ${issue.message}` : 'It is not JSON.');
+    throw new CliError(
+      'The rule cannot be read.',
+      issue ? `${issue.path.join('.')}: ${issue.message}` : 'It is not JSON.',
+    );
   }
   const { uncounted } = rule;
   const borrowed = typeof uncounted === 'string' ? SAMPLE_PROGRAMS.find((p) => p.mark === uncounted) : undefined;
   if (typeof uncounted === 'string' && !borrowed) {
-    throw new CliError(`There is no uncounted list ${uncounted}.`, `Name one of ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}, or food ids.`);
+    throw new CliError(
+      `There is no uncounted list ${uncounted}.`,
+      `Name one of ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}, or food ids.`,
+    );
   }
   const ownList = {
-    entries: Array.isArray(uncounted) && uncounted.length > 0 ? [{ words: 'on the list', foods: uncounted, kinds: [], kcalAtMost: null }] : [],
+    entries:
+      Array.isArray(uncounted) && uncounted.length > 0
+        ? [{ words: 'on the list', foods: uncounted, kinds: [], kcalAtMost: null }]
+        : [],
     exclusions: [],
   };
   return {
@@ -112,9 +134,11 @@ function programOfRule(text: string): Program {
 
 function inWords(s: Score): string {
   const out = [`${s.title ?? 'Untitled'}, serves ${s.servings}`];
-  for (const p of s.programs) out.push(`  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)} exactly, by ${p.by})`);
+  for (const p of s.programs)
+    out.push(`  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)} exactly, by ${p.by})`);
   if (s.perServing.kcal !== null) out.push(`  ${Math.round(s.perServing.kcal)} kcal a serving`);
-  for (const l of s.lines) out.push(`  ${l.line} → ${l.food?.name ?? 'open'}${l.grams === null ? '' : `, ${l.grams.toFixed(1)} g`}`);
+  for (const l of s.lines)
+    out.push(`  ${l.line} → ${l.food?.name ?? 'open'}${l.grams === null ? '' : `, ${l.grams.toFixed(1)} g`}`);
   if (s.unresolved.length > 0) out.push(`  So far: ${s.unresolved.length} lines are open.`);
   return out.join('\n');
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../core/food/food.ts';
-import { NUTRIENTS, type NutrientProfile, type Nutrient } from '../core/food/nutrients.ts';
+import { NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
 import { Id, Words } from './primitives.ts';
 
 const NutrientAmount = z.object({ value: z.number().nullable(), low: z.number().min(0), high: z.number().min(0) });

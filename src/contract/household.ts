@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ALLERGENS } from '../core/food/food.ts';
-import { PinSchema, ProgramSchema, ExceptionSchema } from './program.ts';
 import { Id, Words } from './primitives.ts';
+import { ExceptionSchema, PinSchema, ProgramSchema } from './program.ts';
 
 export const HouseholdSchema = z.object({
   id: Id,

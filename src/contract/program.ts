@@ -51,9 +51,19 @@ export const PinSchema = z.object({
 }) satisfies z.ZodType<Pin>;
 
 const ALIASES: Readonly<Record<string, Nutrient>> = {
-  energy: 'kcal', calories: 'kcal', totalFat: 'fat', saturatedFat: 'satFat', saturated: 'satFat', trans: 'transFat',
-  carbohydrate: 'carbs', carbohydrates: 'carbs', sugar: 'sugars', addedSugar: 'addedSugars', fiber: 'fibre', salt: 'sodium',
-}; // biome-ignore format: a table
+  energy: 'kcal',
+  calories: 'kcal',
+  totalFat: 'fat',
+  saturatedFat: 'satFat',
+  saturated: 'satFat',
+  trans: 'transFat',
+  carbohydrate: 'carbs',
+  carbohydrates: 'carbs',
+  sugar: 'sugars',
+  addedSugar: 'addedSugars',
+  fiber: 'fibre',
+  salt: 'sodium',
+};
 const canonical = (record: unknown): unknown =>
   typeof record === 'object' && record !== null
     ? Object.fromEntries(Object.entries(record).map(([k, v]) => [ALIASES[k] ?? k, v]))

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { RecipeText } from '../core/recipe/read-recipe.ts';
-import { readNumber } from '../core/recipe/reading/read-number.ts';
 import { normalizeText } from '../core/recipe/reading/normalize-text.ts';
+import { readNumber } from '../core/recipe/reading/read-number.ts';
 
 const Text = z.union([z.string(), z.object({ text: z.string() }).transform((o) => o.text)]);
 
@@ -28,7 +28,12 @@ export function recipeFromJson(json: unknown): RecipeText | null {
   const org = SchemaOrg.safeParse(found);
   if (org.success) {
     const makes = Array.isArray(org.data.recipeYield) ? org.data.recipeYield[0] : org.data.recipeYield;
-    return recipeText(org.data.name ?? null, makes ?? null, org.data.recipeIngredient, stepsOf(org.data.recipeInstructions));
+    return recipeText(
+      org.data.name ?? null,
+      makes ?? null,
+      org.data.recipeIngredient,
+      stepsOf(org.data.recipeInstructions),
+    );
   }
   const own = OwnRecipe.safeParse(json);
   const lines = own.success ? (own.data.lines ?? own.data.ingredients) : undefined;
@@ -36,8 +41,18 @@ export function recipeFromJson(json: unknown): RecipeText | null {
   return recipeText(own.data.title ?? null, own.data.servings ?? null, lines, own.data.steps ?? []);
 }
 
-function recipeText(title: string | null, makes: number | string | null, lines: readonly string[], steps: readonly string[]): RecipeText {
-  const count = typeof makes === 'number' ? makes : makes === null ? null : (/\d/.exec(makes) ? readNumber(normalizeText(makes).replace(/^\D+/, '')) : null)?.value ?? null;
+function recipeText(
+  title: string | null,
+  makes: number | string | null,
+  lines: readonly string[],
+  steps: readonly string[],
+): RecipeText {
+  const count =
+    typeof makes === 'number'
+      ? makes
+      : makes === null
+        ? null
+        : ((/\d/.exec(makes) ? readNumber(normalizeText(makes).replace(/^\D+/, '')) : null)?.value ?? null);
   return {
     title,
     servings: count,
@@ -61,7 +76,11 @@ function findRecipe(json: unknown): unknown {
 }
 
 function stepsOf(value: unknown): string[] {
-  if (typeof value === 'string') return value.split(/\n+/).map((s) => s.trim()).filter(Boolean);
+  if (typeof value === 'string')
+    return value
+      .split(/\n+/)
+      .map((s) => s.trim())
+      .filter(Boolean);
   if (Array.isArray(value)) return value.flatMap(stepsOf);
   if (typeof value !== 'object' || value === null) return [];
   const o = value as Record<string, unknown>;

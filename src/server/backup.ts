@@ -12,7 +12,8 @@ export class BackupError extends Error {}
 /** Copies the database, consistent even while Imbiss runs, to a file of its own. Returns its size in bytes. */
 export async function backup(dataDir: string, file: string): Promise<number> {
   const source = databaseFile(dataDir);
-  if (!existsSync(source)) throw new BackupError(`There is no database in ${dataDir}. Start Imbiss once, or set IMBISS_DATA.`);
+  if (!existsSync(source))
+    throw new BackupError(`There is no database in ${dataDir}. Start Imbiss once, or set IMBISS_DATA.`);
   if (existsSync(file)) throw new BackupError(`${file} exists already. Choose another name.`);
   const db = new Sqlite(source, { readonly: true });
   try {

@@ -35,14 +35,20 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const cert = env.TLS_CERT?.trim();
   const key = env.TLS_KEY?.trim();
   if (Boolean(cert) !== Boolean(key)) throw new ConfigError('TLS_CERT and TLS_KEY go together: set both or none.');
-  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${LOOPBACK.has(host) ? 'localhost' : host}:${cardPort}`).replace(/\/+$/, '');
+  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${LOOPBACK.has(host) ? 'localhost' : host}:${cardPort}`).replace(
+    /\/+$/,
+    '',
+  );
   let publicHost: string;
   try {
     publicHost = new URL(publicUrl).hostname;
   } catch {
     throw new ConfigError(`PUBLIC_URL=${publicUrl} is not a web address. Write it with http:// or https://.`);
   }
-  const extra = (env.IMBISS_HOSTS ?? '').split(',').map((h) => h.trim().toLowerCase()).filter(Boolean);
+  const extra = (env.IMBISS_HOSTS ?? '')
+    .split(',')
+    .map((h) => h.trim().toLowerCase())
+    .filter(Boolean);
   const own = ['localhost', '127.0.0.1', '[::1]', host.toLowerCase(), ...extra];
   return {
     host,
@@ -60,6 +66,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 function portOf(text: string | undefined, fallback: number, name: string): number {
   if (text === undefined || text.trim() === '') return fallback;
   const n = Number(text);
-  if (!Number.isInteger(n) || n < 0 || n > 65535) throw new ConfigError(`${name}=${text} is not a port from 1 to 65535.`);
+  if (!Number.isInteger(n) || n < 0 || n > 65535)
+    throw new ConfigError(`${name}=${text} is not a port from 1 to 65535.`);
   return n;
 }

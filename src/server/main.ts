@@ -1,5 +1,5 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
-import { type Server, createServer as createHttp } from 'node:http';
+import { createServer as createHttp, type Server } from 'node:http';
 import { createServer as createHttps } from 'node:https';
 import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
@@ -26,10 +26,14 @@ export async function main(args: readonly string[]): Promise<void> {
     if (e instanceof ConfigError) return stop(e.message);
     throw e;
   }
-  if (args.includes('--fresh') && !(await throwAway(config, args.includes('--yes')))) return stop('Nothing was thrown away.');
+  if (args.includes('--fresh') && !(await throwAway(config, args.includes('--yes'))))
+    return stop('Nothing was thrown away.');
   const file = databaseFile(config.dataDir);
   const isNew = !existsSync(file);
-  const log = pino({ level: process.env.LOG_LEVEL ?? 'warn', redact: ['req.headers.cookie', 'req.headers.authorization'] });
+  const log = pino({
+    level: process.env.LOG_LEVEL ?? 'warn',
+    redact: ['req.headers.cookie', 'req.headers.authorization'],
+  });
   const { db } = await openDatabase(file);
   const now = new Date().toISOString();
   await syncShippedFoods(db, now);
@@ -54,12 +58,18 @@ export async function main(args: readonly string[]): Promise<void> {
   } catch (e) {
     await db.destroy();
     const busy = (e as NodeJS.ErrnoException).code === 'EADDRINUSE';
-    return stop(busy ? `Port ${(e as { port?: number }).port} is taken. Stop what uses it, or set PORT and CARD_PORT.` : String((e as Error).message));
+    return stop(
+      busy
+        ? `Port ${(e as { port?: number }).port} is taken. Stop what uses it, or set PORT and CARD_PORT.`
+        : String((e as Error).message),
+    );
   }
   const scheme = secure ? 'https' : 'http';
   const shown = config.host === '127.0.0.1' ? 'localhost' : config.host;
   const [a, b] = servers.map((s) => (s.address() as { port: number }).port);
-  console.log(`Imbiss is ready.\n  The household:  ${scheme}://${shown}:${a}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${b}`)}`);
+  console.log(
+    `Imbiss is ready.\n  The household:  ${scheme}://${shown}:${a}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${b}`)}`,
+  );
   const end = (): void => {
     for (const s of servers) s.close();
     for (const s of servers) s.closeAllConnections();

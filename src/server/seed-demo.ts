@@ -32,7 +32,13 @@ export async function seedDemo(db: Db, clock: () => Date): Promise<void> {
 
 export const systemZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
 
-async function bringIn(db: Db, recipe: DemoRecipe, index: FoodIndex, done: Map<string, Version>, now: string): Promise<Version> {
+async function bringIn(
+  db: Db,
+  recipe: DemoRecipe,
+  index: FoodIndex,
+  done: Map<string, Version>,
+  now: string,
+): Promise<Version> {
   const text = readRecipe(recipe.text);
   const recipeId = uuid();
   const lines = text.ingredients.map((i): Line => {
@@ -40,7 +46,11 @@ async function bringIn(db: Db, recipe: DemoRecipe, index: FoodIndex, done: Map<s
     const take = recipe.takes?.find((t) => line.item.includes(t.line));
     const inner = take && done.get(take.from);
     if (!inner || line.weight === null) return line;
-    return { ...line, food: { kind: 'recipe', recipeId: inner.recipeId, versionId: inner.id }, weight: { ...line.weight, grams: Math.min(line.weight.grams, dishWeight(inner)) } };
+    return {
+      ...line,
+      food: { kind: 'recipe', recipeId: inner.recipeId, versionId: inner.id },
+      weight: { ...line.weight, grams: Math.min(line.weight.grams, dishWeight(inner)) },
+    };
   });
   const asWritten: Version = {
     id: uuid(),
@@ -97,7 +107,8 @@ function lightenedFrom(parent: Version, name: string): Version {
   };
 }
 
-const labelOf = (c: DemoChange): string => ('swap' in c ? `Swap ${c.line}` : 'keep' in c ? `Keep ${c.line}` : `Less ${c.line}`);
+const labelOf = (c: DemoChange): string =>
+  'swap' in c ? `Swap ${c.line}` : 'keep' in c ? `Keep ${c.line}` : `Less ${c.line}`;
 
 function changesFor(version: Version, change: DemoChange, foods: ReadonlyMap<string, Food>) {
   const line = version.lines.find((l) => l.item.includes(change.line) && l.swapId === null);

@@ -16,15 +16,30 @@ export const router = createBrowserRouter([
         errorElement: <FailedPage />,
         children: [
           { path: 'recipes', element: <LibraryPage /> },
-          { path: 'bring-in', lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }) },
-          { path: 'household', lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }) },
+          {
+            path: 'bring-in',
+            lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),
+          },
+          {
+            path: 'household',
+            lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),
+          },
           {
             path: 'recipes/:recipe',
             lazy: async () => ({ Component: (await import('./shell/recipe-layout.tsx')).RecipeLayout }),
             children: [
-              { path: 'bring-in', lazy: async () => ({ Component: (await import('./bring-in/bring-in-page.tsx')).BringInPage }) },
-              { path: 'lighten', lazy: async () => ({ Component: (await import('./lighten/lighten-page.tsx')).LightenPage }) },
-              { path: 'pass-on', lazy: async () => ({ Component: (await import('./pass-on/pass-on-page.tsx')).PassOnPage }) },
+              {
+                path: 'bring-in',
+                lazy: async () => ({ Component: (await import('./bring-in/bring-in-page.tsx')).BringInPage }),
+              },
+              {
+                path: 'lighten',
+                lazy: async () => ({ Component: (await import('./lighten/lighten-page.tsx')).LightenPage }),
+              },
+              {
+                path: 'pass-on',
+                lazy: async () => ({ Component: (await import('./pass-on/pass-on-page.tsx')).PassOnPage }),
+              },
             ],
           },
         ],

@@ -43,7 +43,7 @@ export function cardText(card: Card): string {
   }
   if (card.steps.length > 0) {
     out.push('', 'Steps');
-    card.steps.forEach((s, i) => out.push(`${i + 1}. ${s.text}`));
+    out.push(...card.steps.map((s, i) => `${i + 1}. ${s.text}`));
   }
   if (card.changes.length > 0) {
     out.push('', 'What was changed');

@@ -1,11 +1,11 @@
-import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
-import { formatMeasure } from '../quantity/format-measure.ts';
-import { formatGrams } from '../quantity/format-amount.ts';
+import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
 import type { Certainty } from '../program/count.ts';
-import { type Program, plainCounter } from '../program/program.ts';
 import type { Pin } from '../program/program.ts';
-import { type VersionCount, countVersion } from '../recipe/count-version.ts';
+import { type Program, plainCounter } from '../program/program.ts';
+import { formatGrams } from '../quantity/format-amount.ts';
+import { formatMeasure } from '../quantity/format-measure.ts';
+import { countVersion, type VersionCount } from '../recipe/count-version.ts';
 import { pairLines } from '../recipe/pair-lines.ts';
 import type { Kitchen } from '../recipe/resolve-lines.ts';
 import { stepUses } from '../recipe/step-uses.ts';
@@ -78,8 +78,9 @@ export interface CardInput {
 export function amountWords(line: Line): string {
   if (line.amount === null) return '';
   const said = formatMeasure(line.amount.quantity, line.amount.unit, line.amount.quantityMax);
-  const weighed = line.amount.unit === 'gram' || line.amount.unit === 'kilogram' || line.weight === null || line.food.kind === 'nothing';
-  return weighed ? said : `${said} (${formatGrams(line.weight!.grams)})`;
+  const weighed = line.amount.unit === 'gram' || line.amount.unit === 'kilogram';
+  if (weighed || line.weight === null || line.weight.grams < 3 || line.food.kind === 'nothing') return said;
+  return `${said} (${formatGrams(line.weight.grams)})`;
 }
 
 /** Makes the card of a version: everything it shows is counted here. */
@@ -167,4 +168,6 @@ function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input
 }
 
 /** The foods of a card's dish, for allergens; exported for the bench's warning of what a swap brings in. */
-export const foodsOf = (count: VersionCount): Food[] => [...new Set(count.lines.flatMap((l) => l.parts.map((p) => p.food)))];
+export const foodsOf = (count: VersionCount): Food[] => [
+  ...new Set(count.lines.flatMap((l) => l.parts.map((p) => p.food))),
+];

@@ -1,5 +1,5 @@
-import { trimmed } from '../quantity/format-amount.ts';
 import type { Count } from '../program/count.ts';
+import { trimmed } from '../quantity/format-amount.ts';
 
 /** Points as people say them: whole, or with ½ where a program counts in halves. */
 export function formatPoints(points: number): string {

@@ -42,21 +42,37 @@ export function cautionsFor(foods: readonly Food[], text: string): Caution[] {
     say('raw', 'Keep raw meat and what touched it away from food that is ready to eat.', FSIS);
   }
   if (/\bblend|\bpur[eé]e\b/.test(low)) {
-    say('blender', 'Let hot food cool a little before it goes into a blender, and hold the lid open a gap.', 'common practice');
+    say(
+      'blender',
+      'Let hot food cool a little before it goes into a blender, and hold the lid open a gap.',
+      'common practice',
+    );
   }
   if (/pressure cook|pressure release|instant release/.test(low)) {
     say('pressure', 'Let the pressure out as the maker of the cooker says.', "the maker's manual");
   }
   if (has(foods, (f) => f.kinds.includes('alcohol'))) {
-    say('alcohol', 'Some alcohol stays in the dish: 35 % after half an hour, 5 % after two and a half hours.', 'USDA Table of Nutrient Retention Factors');
+    say(
+      'alcohol',
+      'Some alcohol stays in the dish: 35 % after half an hour, 5 % after two and a half hours.',
+      'USDA Table of Nutrient Retention Factors',
+    );
   }
   if (has(foods, (f) => f.id === 'erythritol' || f.id === 'xylitol')) {
     say('polyols', 'Sugar alcohols can upset the stomach, and some are poisonous to dogs.', 'common practice');
   }
   if (has(foods, (f) => f.id === 'beans-kidney-dry')) {
-    say('kidney-beans', 'Boil dried kidney beans hard for at least 10 minutes: raw they are poisonous.', 'common practice');
+    say(
+      'kidney-beans',
+      'Boil dried kidney beans hard for at least 10 minutes: raw they are poisonous.',
+      'common practice',
+    );
   }
-  say('leftovers', 'Chill within 2 hours and eat within 3 to 4 days, or freeze. Reheat to 165 °F (74 °C).', 'USDA FSIS');
+  say(
+    'leftovers',
+    'Chill within 2 hours and eat within 3 to 4 days, or freeze. Reheat to 165 °F (74 °C).',
+    'USDA FSIS',
+  );
   return out;
 }
 

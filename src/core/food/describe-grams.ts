@@ -14,7 +14,7 @@ const HANDY: ReadonlyArray<readonly [string, number, number]> = [
   ['second', 0.5, 20],
   ['piece', 0.5, 24],
 ];
-const NEAT = ['⅛', '¼', '⅓', '⅜', '½', '⅝', '⅔', '¾', '⅞'];
+const NEAT = ['¼', '⅓', '½', '⅔', '¾'];
 const isNeat = (text: string) => /^\d*$/.test(text) || NEAT.some((f) => text === f || text.replace(/^\d+/, '') === f);
 
 /**
@@ -28,7 +28,7 @@ export function describeGrams(food: Food | null, grams: number, system: MeasureS
   return said === null ? plain : `${said} (${plain})`;
 }
 
-/** The household measure within 6 % of the grams that comes out as a kitchen fraction; null when none does. */
+/** The household measure within 4 % of the grams that comes out as a kitchen fraction; null when none does. */
 export function householdMeasure(food: Food, grams: number, system: MeasureSystem): string | null {
   for (const [unit, least, most] of HANDY) {
     const m = food.measures.find((x) => x.unit === unit && x.form === null);
@@ -38,7 +38,7 @@ export function householdMeasure(food: Food, grams: number, system: MeasureSyste
     if (amount < least || amount > most) continue;
     const rounded = Math.round(amount * 24) / 24;
     const text = formatAmount(rounded);
-    if (!isNeat(text) || Math.abs(rounded - amount) > 0.06 * amount) continue;
+    if (!isNeat(text) || Math.abs(rounded - amount) > 0.04 * amount) continue;
     if (unit === 'piece') return `${text}`;
     return unitNamed(unit) ? formatMeasure(rounded, unit) : `${text} ${unit}`;
   }

@@ -1,9 +1,9 @@
-import { findUnit } from '../quantity/units.ts';
-import { millilitersOf } from '../quantity/measure-system.ts';
-import type { Allergen, Food, FoodKind, Measure, Role } from './food.ts';
-import { NUTRIENTS, type Nutrient, type StatedNutrients, profileOf } from './nutrients.ts';
-import { type LabelRules, hiddenByLabel } from './label-rounding.ts';
 import type { Interval } from '../quantity/interval.ts';
+import { millilitersOf } from '../quantity/measure-system.ts';
+import { findUnit } from '../quantity/units.ts';
+import type { Allergen, Food, FoodKind, Measure, Role } from './food.ts';
+import { hiddenByLabel, type LabelRules } from './label-rounding.ts';
+import { NUTRIENTS, type Nutrient, profileOf, type StatedNutrients } from './nutrients.ts';
 
 /** What a cook copies from a package. */
 export interface LabelInput {
@@ -69,24 +69,36 @@ export function labelContradictions(input: LabelInput): string[] {
   const over = (child: Nutrient, parent: Nutrient, words: string) => {
     const c = known(child);
     const whole = known(parent);
-    if (c !== null && whole !== null && hiddenByLabel(c, child, input.rules).low > hiddenByLabel(whole, parent, input.rules).high) {
+    if (
+      c !== null &&
+      whole !== null &&
+      hiddenByLabel(c, child, input.rules).low > hiddenByLabel(whole, parent, input.rules).high
+    ) {
       out.push(words);
     }
   };
   over('sugars', 'carbs', 'There is more sugar than carbohydrate. One of the two is mistyped.');
   over('satFat', 'fat', 'There is more saturated fat than fat. One of the two is mistyped.');
   over('addedSugars', 'sugars', 'There is more added sugar than sugar. One of the two is mistyped.');
-  over('fibre', 'carbs', 'There is more fibre than carbohydrate. If the label counts fibre apart, add it to the carbohydrate.');
+  over(
+    'fibre',
+    'carbs',
+    'There is more fibre than carbohydrate. If the label counts fibre apart, add it to the carbohydrate.',
+  );
   const [kcal, fat, carbs, protein] = [known('kcal'), known('fat'), known('carbs'), known('protein')];
   if (kcal !== null && fat !== null && carbs !== null && protein !== null) {
     const sum = 9 * fat + 4 * carbs + 4 * protein + 7 * (known('alcohol') ?? 0);
     const lowest = sum - 4 * (known('fibre') ?? 0);
     if (kcal > sum * 1.2 + 20 || kcal < lowest * 0.8 - 20) {
-      out.push(`The energy (${kcal} kcal) does not fit fat, carbohydrate and protein, which make about ${Math.round(sum)}.`);
+      out.push(
+        `The energy (${kcal} kcal) does not fit fat, carbohydrate and protein, which make about ${Math.round(sum)}.`,
+      );
     }
     const grams = fat + carbs + protein;
     if (grams > input.basisGrams * 1.05) {
-      out.push(`Fat, carbohydrate and protein weigh ${Math.round(grams)} g together, more than the ${input.basisGrams} g they are in.`);
+      out.push(
+        `Fat, carbohydrate and protein weigh ${Math.round(grams)} g together, more than the ${input.basisGrams} g they are in.`,
+      );
     }
   }
   if (input.household !== null) {

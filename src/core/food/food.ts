@@ -6,9 +6,21 @@ export type FoodState = (typeof FOOD_STATES)[number];
 
 /** The part an ingredient plays in a dish. */
 export const ROLES = [
-  'fat', 'browning', 'creaminess', 'melt', 'binder', 'thickener', 'sweetness', 'crunch',
-  'starch-base', 'wrapper', 'protein', 'bulk', 'topping', 'flavour',
-] as const; // biome-ignore format: one list
+  'fat',
+  'browning',
+  'creaminess',
+  'melt',
+  'binder',
+  'thickener',
+  'sweetness',
+  'crunch',
+  'starch-base',
+  'wrapper',
+  'protein',
+  'bulk',
+  'topping',
+  'flavour',
+] as const;
 export type Role = (typeof ROLES)[number];
 
 /**
@@ -16,12 +28,55 @@ export type Role = (typeof ROLES)[number];
  * `veg` is a leafy or other non-starchy vegetable, `cultured0` plain fat-free cultured dairy.
  */
 export const FOOD_KINDS = [
-  'veg', 'starchy', 'fruit', 'fattyfruit', 'fruitinjuice', 'fruitpuree', 'driedfruit', 'juice', 'citrusjuice', 'drink',
-  'alcohol', 'egg', 'poultrybreast', 'poultry', 'poultrydeli', 'fish', 'fishsweet', 'shellfish', 'meat', 'legume',
-  'legumesweet', 'tofu', 'dairy', 'cultured0', 'grain', 'wholegrain', 'flour', 'bread', 'pasta', 'dough', 'nuts',
-  'seed', 'oil', 'fatspread', 'sweetener', 'sugar', 'sweet', 'sauce', 'spice', 'seasoning', 'cocoa', 'gelatine',
-  'broth', 'mix', 'nothing', 'plant', 'addedfat', 'addedsugar',
-] as const; // biome-ignore format: one list
+  'veg',
+  'starchy',
+  'fruit',
+  'fattyfruit',
+  'fruitinjuice',
+  'fruitpuree',
+  'driedfruit',
+  'juice',
+  'citrusjuice',
+  'drink',
+  'alcohol',
+  'egg',
+  'poultrybreast',
+  'poultry',
+  'poultrydeli',
+  'fish',
+  'fishsweet',
+  'shellfish',
+  'meat',
+  'legume',
+  'legumesweet',
+  'tofu',
+  'dairy',
+  'cultured0',
+  'grain',
+  'wholegrain',
+  'flour',
+  'bread',
+  'pasta',
+  'dough',
+  'nuts',
+  'seed',
+  'oil',
+  'fatspread',
+  'sweetener',
+  'sugar',
+  'sweet',
+  'sauce',
+  'spice',
+  'seasoning',
+  'cocoa',
+  'gelatine',
+  'broth',
+  'mix',
+  'nothing',
+  'plant',
+  'addedfat',
+  'addedsugar',
+] as const;
 export type FoodKind = (typeof FOOD_KINDS)[number];
 
 /**
@@ -29,9 +84,21 @@ export type FoodKind = (typeof FOOD_KINDS)[number];
  * US FASTER Act 2021.
  */
 export const ALLERGENS = [
-  'gluten', 'crustaceans', 'egg', 'fish', 'peanuts', 'soy', 'milk', 'tree-nuts', 'celery', 'mustard', 'sesame',
-  'sulphites', 'lupin', 'molluscs',
-] as const; // biome-ignore format: one list
+  'gluten',
+  'crustaceans',
+  'egg',
+  'fish',
+  'peanuts',
+  'soy',
+  'milk',
+  'tree-nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
+] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** What allergens are called on screen and on a card. */
@@ -85,7 +152,11 @@ export interface Food {
 
 /** Grams per millilitre: of the food's cup or spoon; null when it has neither. */
 export function densityOf(food: Pick<Food, 'measures'>): number | null {
-  for (const [unit, ml] of [['cup', 236.588], ['tablespoon', 14.7868], ['teaspoon', 4.92892]] as const) {
+  for (const [unit, ml] of [
+    ['cup', 236.588],
+    ['tablespoon', 14.7868],
+    ['teaspoon', 4.92892],
+  ] as const) {
     const m = food.measures.find((x) => x.unit === unit && x.form === null);
     if (m) return m.grams / ml;
   }

@@ -1,4 +1,4 @@
-import { type Interval, exactly } from '../quantity/interval.ts';
+import { exactly, type Interval } from '../quantity/interval.ts';
 import type { Nutrient } from './nutrients.ts';
 
 /** Whose rounding rules a label follows. */

@@ -83,7 +83,10 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
   const put = (food: Food, confidence: number) => {
     if (confidence > (best.get(food) ?? 0)) best.set(food, confidence);
   };
-  for (const [list, confidence] of [[words, 1], [content, 0.96]] as const) {
+  for (const [list, confidence] of [
+    [words, 1],
+    [content, 0.96],
+  ] as const) {
     if (list.length === 0) continue;
     const exact = index.byKey.get(keyOf(list));
     if (exact) put(exact, confidence);
@@ -118,13 +121,21 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
     let c = confidence;
     if (state !== undefined && confidence <= 1) {
       if (food.state === state) c = Math.min(1, c + 0.05);
-      else if (state === 'cooked' && (food.state === 'raw' || food.state === 'dry') && words.some((w) => STATE_WORDS[w])) c -= 0.1;
-      else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w])) c -= 0.08;
+      else if (
+        state === 'cooked' &&
+        (food.state === 'raw' || food.state === 'dry') &&
+        words.some((w) => STATE_WORDS[w])
+      )
+        c -= 0.1;
+      else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w]))
+        c -= 0.08;
     } else if (food.state === 'cooked' && confidence < 0.96) c -= 0.05;
     return { food, confidence: Math.max(0, Math.min(1, c)), order: c };
   });
   ranked.sort((a, b) => b.order - a.order || a.food.name.length - b.food.name.length);
-  return ranked.slice(0, most).map(({ food, confidence }) => ({ food, confidence: Math.round(confidence * 100) / 100 }));
+  return ranked
+    .slice(0, most)
+    .map(({ food, confidence }) => ({ food, confidence: Math.round(confidence * 100) / 100 }));
 }
 
 /** Foods for a search box: every word must begin a word of a name or synonym; best-fitting and shortest first. */

@@ -1,4 +1,4 @@
-import { type Interval, exactly, scale } from '../quantity/interval.ts';
+import { exactly, type Interval, scale } from '../quantity/interval.ts';
 
 /** What a rule may count: kilocalories, grams, and milligrams for sodium. */
 export const NUTRIENTS = [
@@ -55,8 +55,18 @@ const PARENT: Partial<Record<Nutrient, Nutrient>> = {
 /** Energy per gram at least, general Atwater factors: bounds an unknown parent by the energy that is there. */
 const KCAL_PER_G: Partial<Record<Nutrient, number>> = { fat: 9, carbs: 4, protein: 4, alcohol: 7 };
 const ORDER: readonly Nutrient[] = [
-  'kcal', 'fat', 'carbs', 'protein', 'alcohol', 'sodium', 'satFat', 'transFat', 'sugars', 'addedSugars', 'fibre',
-]; // biome-ignore format: parents before what they bound
+  'kcal',
+  'fat',
+  'carbs',
+  'protein',
+  'alcohol',
+  'sodium',
+  'satFat',
+  'transFat',
+  'sugars',
+  'addedSugars',
+  'fibre',
+];
 
 /**
  * Builds a profile per 100 g from stated values; what is not stated gets `value: null` and the interval that its

@@ -1,6 +1,6 @@
 import { type Count, type CountLine, type CountOptions, count } from './count.ts';
 import type { Counter } from './program.ts';
-import { EPSILON, WAYS, type Way, roundPoints } from './rule.ts';
+import { EPSILON, roundPoints, WAYS, type Way } from './rule.ts';
 
 /** A line that makes another way of counting come out differently, and by how much. */
 export interface WayCause {

@@ -1,8 +1,8 @@
 import type { Food } from '../food/food.ts';
 import { type NutrientProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
-import { type Interval, ZERO, add, exactly, width } from '../quantity/interval.ts';
+import { add, exactly, type Interval, width, ZERO } from '../quantity/interval.ts';
 import type { Counter, Pin } from './program.ts';
-import { EPSILON, type Rule, type Way, hasCaps, rawOf, rawRange, roundPoints } from './rule.ts';
+import { EPSILON, hasCaps, type Rule, rawOf, rawRange, roundPoints, type Way } from './rule.ts';
 import { isUncounted } from './uncounted.ts';
 
 /** An amount of one food in a line. A line that takes from another recipe has one part for each food in it. */
@@ -262,7 +262,8 @@ function certaintyOf(points: number, range: Interval): Certainty {
 
 function widest(lines: readonly LineCount[]): string | null {
   let best: LineCount | null = null;
-  for (const l of lines) if (width(l.range) > EPSILON && (best === null || width(l.range) > width(best.range))) best = l;
+  for (const l of lines)
+    if (width(l.range) > EPSILON && (best === null || width(l.range) > width(best.range))) best = l;
   return best?.id ?? null;
 }
 

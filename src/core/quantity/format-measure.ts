@@ -1,4 +1,4 @@
-import { formatAmount } from './format-amount.ts';
+import { formatAmount, trimmed } from './format-amount.ts';
 import { unitNamed } from './units.ts';
 
 /**
@@ -7,7 +7,10 @@ import { unitNamed } from './units.ts';
  * @example formatMeasure(0.75, 'cup') // '¾ cup'
  */
 export function formatMeasure(quantity: number, unitName: string | null, quantityMax: number | null = null): string {
-  const amount = quantityMax === null ? formatAmount(quantity) : `${formatAmount(quantity)} to ${formatAmount(quantityMax)}`;
+  // A scale and a jug show decimals, never fractions.
+  const said = (n: number): string =>
+    unitName === 'gram' || unitName === 'milliliter' ? trimmed(n, n >= 10 ? 0 : n >= 1 ? 1 : 2) : formatAmount(n);
+  const amount = quantityMax === null ? said(quantity) : `${said(quantity)} to ${said(quantityMax)}`;
   if (unitName === null) return amount;
   const unit = unitNamed(unitName);
   if (unit === null) return `${amount} ${unitName}`;

@@ -52,7 +52,7 @@ export const UNITS: readonly Unit[] = [
   unit('milligram', 'weight', 0.001, 'milligrams mg', 'mg'),
   unit('ounce', 'weight', OUNCE_G, 'ounces oz ozs', 'oz'),
   unit('pound', 'weight', POUND_G, 'pounds lb lbs', 'lb'),
-  unit('second', 'time', null, 'seconds sec secs', 's'),
+  unit('second', 'time', null, 'seconds sec secs s'),
   unit('inch', 'count', null, 'inches "', 'inch', 'inches'),
   unit('pinch', 'count', null, 'pinches', 'pinch', 'pinches'),
   unit('dash', 'count', null, 'dashes', 'dash', 'dashes'),
@@ -144,5 +144,7 @@ export function unitNamed(name: string): Unit | null {
 
 /** The packages that other amounts stand in: `1 (14.5 oz) can`. */
 export const PACKAGE_UNITS: ReadonlySet<string> = new Set(
-  'can jar bottle carton package packet sachet envelope box bag tub pot container block log tube loaf bar sleeve'.split(' '),
+  'can jar bottle carton package packet sachet envelope box bag tub pot container block log tube loaf bar sleeve'.split(
+    ' ',
+  ),
 );

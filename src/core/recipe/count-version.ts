@@ -1,8 +1,8 @@
 import { type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
 import { type Count, type CountLine, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
-import { type Kitchen, dishWeight, resolveLines } from './resolve-lines.ts';
-import { type Version, isOpen } from './version.ts';
+import { dishWeight, type Kitchen, resolveLines } from './resolve-lines.ts';
+import { isOpen, type Version } from './version.ts';
 
 /** A version counted for everyone at the table. */
 export interface VersionCount {

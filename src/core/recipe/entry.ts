@@ -67,18 +67,20 @@ export function applyEntry(version: Version, entry: Entry): Version {
 
 /** The changes that turn an entry round, last first. */
 export function invertChanges(changes: readonly Change[]): Change[] {
-  return [...changes].reverse().map((c): Change => {
-    switch (c.kind) {
-      case 'line':
-        return { ...c, before: c.after, after: c.before };
-      case 'servings':
-        return { ...c, before: c.after, after: c.before };
-      case 'steps':
-        return { ...c, before: c.after, after: c.before };
-      case 'name':
-        return { ...c, before: c.after, after: c.before };
-    }
-  });
+  return [...changes].reverse().map(invert);
+}
+
+function invert(c: Change): Change {
+  switch (c.kind) {
+    case 'line':
+      return { ...c, before: c.after, after: c.before };
+    case 'servings':
+      return { ...c, before: c.after, after: c.before };
+    case 'steps':
+      return { ...c, before: c.after, after: c.before };
+    case 'name':
+      return { ...c, before: c.after, after: c.before };
+  }
 }
 
 export interface History {

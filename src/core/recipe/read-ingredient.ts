@@ -1,12 +1,12 @@
 import { countsNothing } from '../food/food.ts';
-import { type FoodIndex, type FoodMatch, SURE, matchFood } from '../food/match-food.ts';
+import { type FoodIndex, type FoodMatch, matchFood, SURE } from '../food/match-food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { unitNamed } from '../quantity/units.ts';
 import { readLine } from './reading/read-line.ts';
 import type { Reading } from './reading/reading.ts';
-import { unitNamed } from '../quantity/units.ts';
 import { dishWeight } from './resolve-lines.ts';
 import type { Line, LineFood, Version } from './version.ts';
-import { type Weight, needsNoAmount, weighLine } from './weigh.ts';
+import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
 
 /** A line read, matched and weighed. */
 export interface Ingredient {
@@ -45,13 +45,25 @@ export function resolveReading(
   const best = matches[0];
   const warnings = [...reading.warnings];
   if (best === undefined || best.confidence < SURE) {
-    return { reading, food: { kind: 'open' }, weight: null, confidence: Math.min(reading.confidence, best?.confidence ?? 0), warnings };
+    return {
+      reading,
+      food: { kind: 'open' },
+      weight: null,
+      confidence: Math.min(reading.confidence, best?.confidence ?? 0),
+      warnings,
+    };
   }
   const confidence = Math.min(reading.confidence + (reading.quantity === null ? 0.3 : 0), best.confidence);
   if (countsNothing(best.food)) {
     // Water counts nothing but weighs: the portion's weight needs it.
     const weight = weighLine(reading, best.food, system).weight;
-    return { reading, food: { kind: 'nothing', why: `${best.food.name} has nothing to count` }, weight, confidence, warnings };
+    return {
+      reading,
+      food: { kind: 'nothing', why: `${best.food.name} has nothing to count` },
+      weight,
+      confidence,
+      warnings,
+    };
   }
   if (needsNoAmount(reading, best.food)) {
     const why = reading.modifiers.includes('to taste') ? 'to taste' : 'no amount given, too little to count';
@@ -73,7 +85,8 @@ export function resolveReading(
 /** The line of a version that an ingredient becomes. */
 export function lineOf(ingredient: Ingredient, id: string, originLineId: string = id): Line {
   const { reading, food, weight, warnings } = ingredient;
-  const role = food.kind === 'food' ? (ingredient.matches.find((m) => m.food.id === food.foodId)?.food.roles[0] ?? null) : null;
+  const role =
+    food.kind === 'food' ? (ingredient.matches.find((m) => m.food.id === food.foodId)?.food.roles[0] ?? null) : null;
   return {
     id,
     originLineId,
@@ -109,6 +122,7 @@ export function recipeWeight(reading: Reading, inner: Version): Weight | null {
     const grams = quantity * unit.factor!;
     return { grams, low: grams * 0.9, high: grams * 1.1, from: 'estimate' };
   }
-  if (unit?.name === 'serving') return inner.servings === null ? null : exact((whole / inner.servings) * quantity, 'count');
+  if (unit?.name === 'serving')
+    return inner.servings === null ? null : exact((whole / inner.servings) * quantity, 'count');
   return unit === null && whole > 0 ? exact(whole * quantity, 'count') : null;
 }

@@ -1,5 +1,5 @@
-import { readLine } from './reading/read-line.ts';
 import { normalizeText } from './reading/normalize-text.ts';
+import { readLine } from './reading/read-line.ts';
 import { readNumber } from './reading/read-number.ts';
 
 /** What a recipe's source states about itself: to compare with, never to count with. */
@@ -36,21 +36,35 @@ export const MOST_INGREDIENTS = 300;
 type Section = 'top' | 'ingredients' | 'steps' | 'notes';
 
 const HEADINGS: ReadonlyArray<readonly [RegExp, Section]> = [
-  [/^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping list|zutaten)\b[^.]{0,30}$/i, 'ingredients'],
-  [/^(?:the )?(?:directions?|instructions?|methods?|preparation|steps?|how to (?:make|do)(?: it)?|procedure|to make|zubereitung|cooking instructions)\b[^.]{0,20}$/i, 'steps'],
+  [
+    /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping list|zutaten)\b[^.]{0,30}$/i,
+    'ingredients',
+  ],
+  [
+    /^(?:the )?(?:directions?|instructions?|methods?|preparation|steps?|how to (?:make|do)(?: it)?|procedure|to make|zubereitung|cooking instructions)\b[^.]{0,20}$/i,
+    'steps',
+  ],
   [/^(?:the )?(?:notes?|tips?|cook'?s notes?|recipe notes?|nutrition(?: facts| information)?)$/i, 'notes'],
-]; // biome-ignore format: a table
+];
 
 const SERVINGS = [
   /^(?:serves|servings?|makes|yields?|portions?|for|feeds|enough for)\s*[:=-]?\s*(?:about |approximately |approx\.? |around |ca\.? )?(.+)$/i,
   /^(\d+(?:\s?(?:-|to)\s?\d+)?) (?:servings?|portions?|people|persons?|helpings?)$/i,
 ];
-const POINTS = /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
-const KCAL = /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]?\s*(\d{2,4})\b/i;
-const SOURCE = /^(?:source|from|recipe (?:by|from|courtesy of)|adapted from|by|author|credit|via|original(?: recipe)?)\s*[:-]?\s+(.{2,120})$/i;
+const POINTS =
+  /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
+const KCAL =
+  /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]?\s*(\d{2,4})\b/i;
+const SOURCE =
+  /^(?:source|from|recipe (?:by|from|courtesy of)|adapted from|by|author|credit|via|original(?: recipe)?)\s*[:-]?\s+(.{2,120})$/i;
 const URL_PATTERN = /https?:\/\/[^\s)>\]]{4,500}/i;
 
-const clean = (line: string): string => line.replace(/^#{1,6}\s*/, '').replace(/^\*\*(.+)\*\*:?$/, '$1').replace(/^_{1,2}(.+)_{1,2}$/, '$1').trim();
+const clean = (line: string): string =>
+  line
+    .replace(/^#{1,6}\s*/, '')
+    .replace(/^\*\*(.+)\*\*:?$/, '$1')
+    .replace(/^_{1,2}(.+)_{1,2}$/, '$1')
+    .trim();
 const numberIn = (text: string): number => Number(text.replace(',', '.'));
 
 /**
@@ -58,7 +72,10 @@ const numberIn = (text: string): number => Number(text.replace(',', '.'));
  * in the many shapes people write. With headings they decide; without, amounts at the start of lines do.
  */
 export function readRecipe(pasted: string): RecipeText {
-  const lines = pasted.replace(/\r\n?/g, '\n').split('\n').map((l) => l.replace(/\s+$/, ''));
+  const lines = pasted
+    .replace(/\r\n?/g, '\n')
+    .split('\n')
+    .map((l) => l.replace(/\s+$/, ''));
   const draft = {
     title: null as string | null,
     servings: null as number | null,
@@ -70,7 +87,7 @@ export function readRecipe(pasted: string): RecipeText {
     ingredients: [] as IngredientText[],
     steps: [] as string[],
   };
-  const headed = lines.some((l) => headingOf(clean(l.trim())) === 'ingredients') ;
+  const headed = lines.some((l) => headingOf(clean(l.trim())) === 'ingredients');
   let section: Section = 'top';
   let group: string | null = null;
   let gap = false;
@@ -99,7 +116,10 @@ export function readRecipe(pasted: string): RecipeText {
       if (isGroupHeading(line)) group = line.replace(/:$/, '').trim();
       else draft.ingredients.push({ text: line, group });
     } else if (section === 'steps') {
-      const text = line.replace(/^(?:step\s*)?\d{1,2}\s*[.):-]\s*/i, '').replace(/^[-*•]\s+/, '').trim();
+      const text = line
+        .replace(/^(?:step\s*)?\d{1,2}\s*[.):-]\s*/i, '')
+        .replace(/^[-*•]\s+/, '')
+        .trim();
       if (text !== '') draft.steps.push(text);
     } else draft.notes.push(line);
     gap = false;
@@ -110,7 +130,10 @@ export function readRecipe(pasted: string): RecipeText {
 
 /** The ingredient lines of a text that holds nothing else, or those of a recipe with an "Ingredients" heading. */
 export function ingredientLines(text: string): IngredientText[] {
-  const lines = text.replace(/\r\n?/g, '\n').split('\n').map((l) => clean(l.trim()));
+  const lines = text
+    .replace(/\r\n?/g, '\n')
+    .split('\n')
+    .map((l) => clean(l.trim()));
   if (lines.some((l) => headingOf(l) === 'ingredients')) return [...readRecipe(text).ingredients];
   let group: string | null = null;
   const out: IngredientText[] = [];
@@ -131,23 +154,44 @@ function headingOf(line: string): Section | null {
 /** "For the glaze:", "FILLING", "Dough:" */
 export function isGroupHeading(line: string): boolean {
   if (line.length > 60 || /\d/.test(line)) return false;
-  return /^[^,]{2,}:$/.test(line) || /^for (?:the )?[a-z -]+$/i.test(line) || (/^[A-Z][A-Z &-]{3,}$/.test(line) && !/^(?:SALT|PEPPER)/.test(line));
+  return (
+    /^[^,]{2,}:$/.test(line) ||
+    /^for (?:the )?[a-z -]+$/i.test(line) ||
+    (/^[A-Z][A-Z &-]{3,}$/.test(line) && !/^(?:SALT|PEPPER)/.test(line))
+  );
 }
 
 function takeMeta(
   line: string,
-  draft: { servings: number | null; servingsText: string | null; author: string | null; url: string | null; claims: Claim[] },
+  draft: {
+    servings: number | null;
+    servingsText: string | null;
+    author: string | null;
+    url: string | null;
+    claims: Claim[];
+  },
   section: Section,
 ): boolean {
   const url = URL_PATTERN.exec(line);
-  if (url && section !== 'steps') {
+  // Among the steps only a line that is nothing but a source is one: a step may mention a page.
+  const onlySource = url !== null && line.replace(url[0], '').length < 40 && !/[.!]\s/.test(line);
+  if (url && (section !== 'steps' || onlySource)) {
     draft.url ??= url[0];
-    const left = line.replace(url[0], '').replace(/^(?:source|link|url|from|via)\s*[:-]?\s*/i, '').replace(/[()<>[\]]/g, '').trim();
+    const left = line
+      .replace(url[0], '')
+      .replace(/^(?:source|link|url|from|via)\s*[:-]?\s*/i, '')
+      .replace(/[()<>[\]]/g, '')
+      .trim();
     if (left !== '') draft.author ??= left.slice(0, 120);
     return true;
   }
   if (section === 'steps') {
     const own = /^(?:per serving|nutrition|each serving|points?|calories|kcal)\b/i.test(line);
+    const source = /^(?:source|recipe (?:by|from)|adapted from|credit)\b\s*[:-]?\s+(.{2,100})$/i.exec(line);
+    if (source) {
+      draft.author ??= source[1]!.trim();
+      return true;
+    }
     if (!own) return false;
   }
   if (section !== 'steps' && section !== 'notes') {
@@ -167,9 +211,14 @@ function takeMeta(
       draft.author ??= source[1]!.trim();
       return true;
     }
-    if (/^(?:prep|cook|total|bake|baking|cooking|preparation|active|ready in)(?: ?time)?\s*[:=-]?\s*\d/i.test(line)) return true;
+    if (/^(?:prep|cook|total|bake|baking|cooking|preparation|active|ready in)(?: ?time)?\s*[:=-]?\s*\d/i.test(line))
+      return true;
   }
-  return line.length < 160 && section !== 'ingredients' ? takeClaims(line, draft.claims) : section === 'ingredients' && /^(?:points?|calories|kcal|per serving)\b/i.test(line) ? takeClaims(line, draft.claims) : false;
+  return line.length < 160 && section !== 'ingredients'
+    ? takeClaims(line, draft.claims)
+    : section === 'ingredients' && /^(?:points?|calories|kcal|per serving)\b/i.test(line)
+      ? takeClaims(line, draft.claims)
+      : false;
 }
 
 function takeClaims(line: string, claims: Claim[]): boolean {
@@ -186,7 +235,11 @@ const VERBS =
 function looksLikeIngredient(line: string): boolean {
   if (line.length > 140 || VERBS.test(line)) return false;
   const r = readLine(line);
-  return (r.quantity !== null && r.confidence > 0.4 && r.item !== '') || (/^[-*•]\s/.test(line) && line.length < 80) || r.modifiers.includes('to taste');
+  return (
+    (r.quantity !== null && r.confidence > 0.4 && r.item !== '') ||
+    (/^[-*•]\s/.test(line) && line.length < 80) ||
+    r.modifiers.includes('to taste')
+  );
 }
 
 function looksLikeStep(line: string, afterGap: boolean): boolean {

@@ -1,6 +1,6 @@
 import type { Food } from '../food/food.ts';
 import type { CountLine, Part } from '../program/count.ts';
-import { type Line, type Version, isOpen } from './version.ts';
+import { isOpen, type Line, type Version } from './version.ts';
 
 /** How foods and other recipes are found by id. Null when there is none. */
 export interface Kitchen {

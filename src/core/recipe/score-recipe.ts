@@ -1,8 +1,8 @@
 import type { FoodIndex } from '../food/match-food.ts';
-import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { Way } from '../program/rule.ts';
-import { count } from '../program/count.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { countVersion } from './count-version.ts';
 import { type Ingredient, lineOf, readIngredient } from './read-ingredient.ts';
 import { type RecipeText, readRecipe } from './read-recipe.ts';
@@ -121,4 +121,3 @@ export function foodAnswer(r: Ingredient): {
     gramsFrom: r.weight?.from ?? 'none',
   };
 }
-

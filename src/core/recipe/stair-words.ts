@@ -1,10 +1,10 @@
+import { formatPoints } from '../card/format-points.ts';
 import { describeGrams } from '../food/describe-grams.ts';
 import type { Food } from '../food/food.ts';
 import { type Count, type CountLine, type CountOptions, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
-import { edgeOf } from '../program/rule.ts';
+import { edgeOf, roundPoints } from '../program/rule.ts';
 import { type Slack, slackOf } from '../program/slack.ts';
-import { formatPoints } from '../card/format-points.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 
 /** Where a dish stands on an eater's stair, in numbers and in words. */
@@ -22,8 +22,8 @@ export interface StairPlace {
   readonly more: string | null;
 }
 
-/** The slack must be a real step of a real line: a line below this share of points is not worth naming. */
-const WORTH_NAMING = 0.02;
+/** Slack is named of lines that carry at least this share of the dish's points: nobody leaves out half a spray. */
+const WORTH_NAMING = 0.1;
 
 /**
  * Describes the slack of a dish for one counter: the single line of which least must go to lose a step, and of which
@@ -42,7 +42,7 @@ export function stairPlace(
   const to = edgeOf(now.points + step, counter.program.rule);
   const along = Math.min(1, Math.max(0, (now.raw - from) / (to - from)));
   const slacks = lines
-    .filter((l) => Math.abs(now.lines.find((x) => x.id === l.id)?.raw ?? 0) > WORTH_NAMING)
+    .filter((l) => Math.abs(now.lines.find((x) => x.id === l.id)?.raw ?? 0) > WORTH_NAMING * Math.abs(now.raw))
     .map((l) => slackOf(lines, l.id, counter, options, now))
     .filter((s): s is Slack => s !== null);
   const goes = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => a.mustGo! - b.mustGo!)[0];
@@ -60,7 +60,17 @@ export function stairPlace(
       : comes.mayAdd < 0.1
         ? `A crumb more ${comes.label} makes it ${formatPoints(now.points + step)}.`
         : `Up to ${grams(comes.lineId, comes.mayAdd)} more ${comes.label} changes nothing.`;
-  return { count: now, from, to, along, exact: `${now.raw.toFixed(2)} exactly.`, less, more };
+  return { count: now, from, to, along, exact: `${exactWords(now, counter)} exactly.`, less, more };
+}
+
+/** Raw points with two decimals, or as many as it takes not to look as if they stood on another step. */
+export function exactWords(now: Pick<Count, 'raw' | 'points' | 'by'>, counter: Counter): string {
+  if (now.by === 'items') return now.raw.toFixed(2);
+  for (let digits = 2; digits < 8; digits++) {
+    const text = now.raw.toFixed(digits);
+    if (roundPoints(Number(text), counter.program.rule) === now.points) return text;
+  }
+  return String(now.raw);
 }
 
 function soleFood(lines: readonly CountLine[], id: string): Food | null {

@@ -1,4 +1,4 @@
-import { type Food, densityOf } from '../food/food.ts';
+import { densityOf, type Food } from '../food/food.ts';
 import { foodWords, singular } from '../food/food-words.ts';
 import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
@@ -25,13 +25,68 @@ const DISAGREES = 0.15;
 const DRAINED = { fish: 0.8, other: 0.6 };
 /** Grams of things the cook does not measure, where the food has no measure of its own: common practice. */
 const ROUGH: Readonly<Record<string, number>> = {
-  pinch: 0.3, dash: 0.6, splash: 5, drizzle: 5, glug: 14, dollop: 25, squeeze: 5, drop: 0.05, grating: 0.2, knob: 15,
-  pat: 5, handful: 30, clove: 4, slice: 25, strip: 20, rasher: 26, can: 400, jar: 400, bottle: 500, carton: 500,
-  package: 250, packet: 10, sachet: 8, envelope: 10, box: 250, bag: 300, tub: 250, pot: 150, container: 250, block: 200,
-  log: 110, tube: 100, bunch: 100, head: 500, bulb: 150, rib: 40, stalk: 40, stick: 100, sprig: 1.5, leaf: 2, spear: 16,
-  inch: 15, fillet: 150, sheet: 25, cube: 5, ball: 125, scoop: 66, square: 5, bar: 100, loaf: 450, glass: 200, shot: 42,
-  piece: 100, wedge: 30, link: 75, ear: 90, cob: 90, pod: 3, sleeve: 115, spray: 0.25, second: 0.8,
-}; // biome-ignore format: a table
+  pinch: 0.3,
+  dash: 0.6,
+  splash: 5,
+  drizzle: 5,
+  glug: 14,
+  dollop: 25,
+  squeeze: 5,
+  drop: 0.05,
+  grating: 0.2,
+  knob: 15,
+  pat: 5,
+  handful: 30,
+  clove: 4,
+  slice: 25,
+  strip: 20,
+  rasher: 26,
+  can: 400,
+  jar: 400,
+  bottle: 500,
+  carton: 500,
+  package: 250,
+  packet: 10,
+  sachet: 8,
+  envelope: 10,
+  box: 250,
+  bag: 300,
+  tub: 250,
+  pot: 150,
+  container: 250,
+  block: 200,
+  log: 110,
+  tube: 100,
+  bunch: 100,
+  head: 500,
+  bulb: 150,
+  rib: 40,
+  stalk: 40,
+  stick: 100,
+  sprig: 1.5,
+  leaf: 2,
+  spear: 16,
+  inch: 15,
+  fillet: 150,
+  sheet: 25,
+  cube: 5,
+  ball: 125,
+  scoop: 66,
+  square: 5,
+  bar: 100,
+  loaf: 450,
+  glass: 200,
+  shot: 42,
+  piece: 100,
+  wedge: 30,
+  link: 75,
+  ear: 90,
+  cob: 90,
+  pod: 3,
+  sleeve: 115,
+  spray: 0.25,
+  second: 0.8,
+};
 const ROUGHNESS = 0.4;
 /** How a spoken measure differs from a level one: common practice. */
 const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
@@ -53,11 +108,15 @@ export function weighAmount(
 ): OneAmount | null {
   const unit = unitName === null ? null : unitNamed(unitName);
   if (unit?.kind === 'weight') return { grams: quantity * unit.factor!, from: 'weight', spread: 0 };
-  const forms = new Set(foodWords(`${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`));
+  const forms = new Set(
+    foodWords(`${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`),
+  );
   if (unit?.kind === 'volume') return weighVolume(quantity, unit.name, food, system, forms);
   const sizes = reading?.modifiers.filter((m) => m === 'small' || m === 'medium' || m === 'large') ?? [];
   // "1 large head of cabbage": the size says more than the head.
-  const names = unit ? [...(unit.name === 'head' ? sizes : []), unit.name] : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
+  const names = unit
+    ? [...(unit.name === 'head' ? sizes : []), unit.name]
+    : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
   for (const name of names) {
     const m = food.measures.find((x) => x.unit === name && (x.form === null || forms.has(singular(x.form))));
     if (m) return { grams: quantity * m.grams, from: unit === null ? 'count' : 'measure', spread: 0 };
@@ -68,7 +127,9 @@ export function weighAmount(
 
 /** Measure names that the item's own words hold: the "fillets" of "salmon fillets". */
 const unitWordsIn = (item: string, food: Food): string[] =>
-  foodWords(item).filter((w) => food.measures.some((m) => m.unit === w) && !['small', 'medium', 'large', 'cup'].includes(w));
+  foodWords(item).filter(
+    (w) => food.measures.some((m) => m.unit === w) && !['small', 'medium', 'large', 'cup'].includes(w),
+  );
 
 function weighVolume(
   quantity: number,
@@ -78,7 +139,9 @@ function weighVolume(
   forms: ReadonlySet<string>,
 ): OneAmount | null {
   const ml = millilitersOf(unitName, system)! * quantity;
-  const inForm = food.measures.find((m) => m.form !== null && forms.has(singular(m.form)) && millilitersOf(m.unit, 'us') !== null);
+  const inForm = food.measures.find(
+    (m) => m.form !== null && forms.has(singular(m.form)) && millilitersOf(m.unit, 'us') !== null,
+  );
   if (inForm) {
     const grams = (ml * inForm.grams) / millilitersOf(inForm.unit, 'us')!;
     return { grams, from: inForm.unit === unitName ? 'measure' : 'density', spread: 0 };
@@ -123,7 +186,12 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
     const partMiddle = (part.quantity + (part.quantityMax ?? part.quantity)) / 2;
     const said = weighAmount(partMiddle, part.unit, food, system, reading);
     if (said === null) continue;
-    if (main !== null && reading.unit !== null && main.from !== 'estimate' && unitNamed(reading.unit)?.kind !== 'count') {
+    if (
+      main !== null &&
+      reading.unit !== null &&
+      main.from !== 'estimate' &&
+      unitNamed(reading.unit)?.kind !== 'count'
+    ) {
       const gap = Math.abs(said.grams - main.grams) / Math.max(said.grams, main.grams);
       if (gap > DISAGREES) {
         warnings.push(
@@ -131,7 +199,8 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
         );
       }
     }
-    const better = chosen === null || chosen.from === 'estimate' || (statesWeight(part.unit) && !statesWeight(reading.unit));
+    const better =
+      chosen === null || chosen.from === 'estimate' || (statesWeight(part.unit) && !statesWeight(reading.unit));
     if (better) {
       chosen = said;
       spread = partMiddle > 0 ? ((part.quantityMax ?? part.quantity) - part.quantity) / 2 / partMiddle : 0;
@@ -165,6 +234,10 @@ function unmeasured(reading: Reading, food: Food): Weight | null {
 export function needsNoAmount(reading: Pick<Reading, 'quantity' | 'modifiers' | 'note'>, food: Food): boolean {
   if (reading.quantity !== null) return false;
   if (food.kinds.includes('nothing')) return true;
-  const light = food.kinds.some((k) => k === 'spice' || k === 'seasoning') || (food.kinds.includes('veg') && food.roles.includes('flavour'));
-  return light || (reading.modifiers.includes('to taste') && food.kinds.some((k) => k === 'sauce' || k === 'citrusjuice'));
+  const light =
+    food.kinds.some((k) => k === 'spice' || k === 'seasoning') ||
+    (food.kinds.includes('veg') && food.roles.includes('flavour'));
+  return (
+    light || (reading.modifiers.includes('to taste') && food.kinds.some((k) => k === 'sauce' || k === 'citrusjuice'))
+  );
 }

@@ -1,5 +1,5 @@
-import type { Allergen, Food } from '../food/food.ts';
 import { describeGrams } from '../food/describe-grams.ts';
+import type { Allergen, Food } from '../food/food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../recipe/entry.ts';
 import { lineChange } from '../recipe/entry.ts';
@@ -82,7 +82,9 @@ export function applySwap(version: Version, lineId: string, swap: Swap, context:
     } else {
       const [first, ...others] = incoming;
       if (first === undefined) throw new Error('This swap names nothing to put in.');
-      changes.push(lineChange(version, lineId, lineOfFood(line, line.id, first.food, first.weight, swap.id, context.system)));
+      changes.push(
+        lineChange(version, lineId, lineOfFood(line, line.id, first.food, first.weight, swap.id, context.system)),
+      );
       rest = others;
     }
     rest.forEach((t, i) => {
@@ -103,7 +105,11 @@ export function applySwap(version: Version, lineId: string, swap: Swap, context:
 
 /** The step before which a change of method belongs: the first that names the food, else the first. */
 function firstStepWith(steps: readonly Step[], item: string): number {
-  const word = item.toLowerCase().split(/[\s,]+/).filter((w) => w.length > 3).pop();
+  const word = item
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter((w) => w.length > 3)
+    .pop();
   const at = word === undefined ? -1 : steps.findIndex((s) => s.text.toLowerCase().includes(word.replace(/s$/, '')));
   return at === -1 ? 0 : at;
 }

@@ -12,7 +12,8 @@ export function avoidedBy(
   const out: string[] = [];
   for (const allergen of eater.allergies) {
     const holders = foods.filter((f) => f.allergens.includes(allergen));
-    if (holders.length > 0) out.push(`allergic to ${ALLERGEN_WORDS[allergen]} (${holders.map((f) => f.name).join(', ')})`);
+    if (holders.length > 0)
+      out.push(`allergic to ${ALLERGEN_WORDS[allergen]} (${holders.map((f) => f.name).join(', ')})`);
   }
   for (const avoided of eater.avoids) {
     const words = foodWords(avoided);

@@ -14,7 +14,13 @@ export interface Database {
   /** Immutable: a changed food is a new revision. household_id is null for foods that ship with Imbiss. */
   food_revision: { food_id: string; revision: number; household_id: string | null; body: string; created_at: string };
   /** Immutable, as foods. */
-  program_revision: { program_id: string; revision: number; household_id: string | null; body: string; created_at: string };
+  program_revision: {
+    program_id: string;
+    revision: number;
+    household_id: string | null;
+    body: string;
+    created_at: string;
+  };
   pin: { household_id: string; food_id: string; program_id: string; points: number; grams: number };
   recipe: {
     id: string;

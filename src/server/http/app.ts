@@ -3,8 +3,8 @@ import gzipStatic from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { apiRoutes } from '../routes/api.ts';
 import type { ApiContext } from '../routes/api.ts';
+import { apiRoutes } from '../routes/api.ts';
 import { compressJson } from './compress-json.ts';
 import { passphraseGate } from './passphrase.ts';
 import { ProblemError, problems, unknownPath } from './problem.ts';
@@ -60,7 +60,12 @@ export function householdApp(options: AppOptions): Express {
         enableBrotli: true,
         orderPreference: ['br', 'gz'],
         index: false,
-        serveStatic: { maxAge: '1y', immutable: true, index: false, setHeaders: (res, path) => void (path.includes('/assets/') || res.setHeader('Cache-Control', 'no-cache')) },
+        serveStatic: {
+          maxAge: '1y',
+          immutable: true,
+          index: false,
+          setHeaders: (res, path) => void (path.includes('/assets/') || res.setHeader('Cache-Control', 'no-cache')),
+        },
       }),
     );
     const shell = `${options.webDir}/index.html`;

@@ -17,7 +17,8 @@ export interface CardsAppOptions {
   readonly log: Logger;
 }
 
-const page = (element: Parameters<typeof renderToStaticMarkup>[0]): string => `<!doctype html>${renderToStaticMarkup(element)}`;
+const page = (element: Parameters<typeof renderToStaticMarkup>[0]): string =>
+  `<!doctype html>${renderToStaticMarkup(element)}`;
 
 /** The card listener: cards and what they are drawn with, and nothing else. Requests are not logged: links are secret. */
 export function cardsApp(options: CardsAppOptions): Express {
@@ -50,10 +51,19 @@ export function cardsApp(options: CardsAppOptions): Express {
   app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
   app.get('/c/:token', async (req, res) => {
     const card = /^[\w-]{22}$/.test(req.params.token) ? await cardByToken(options.db, req.params.token) : null;
-    res.status(card ? 200 : 404).set('Cache-Control', 'no-store').type('text/html');
+    res
+      .status(card ? 200 : 404)
+      .set('Cache-Control', 'no-store')
+      .type('text/html');
     res.send(page(card ? createElement(CardPage, { card }) : createElement(NoCardPage)));
   });
-  app.use((_req, res) => void res.status(404).type('text/html').send(page(createElement(NoCardPage))));
+  app.use(
+    (_req, res) =>
+      void res
+        .status(404)
+        .type('text/html')
+        .send(page(createElement(NoCardPage))),
+  );
   app.use(problems(options.log));
   return app;
 }

@@ -1,6 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
-import { z } from 'zod';
+import type { z } from 'zod';
 import type { Problem } from '../../contract/problem.ts';
 
 /** An answer that is a problem (RFC 9457); throw it anywhere below a route. */
@@ -19,7 +19,9 @@ export const notFound = (what: string): ProblemError =>
 export function parse<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
   const result = schema.safeParse(value);
   if (result.success) return result.data;
-  const errors = result.error.issues.slice(0, 20).map((i) => ({ field: i.path.join('.') || 'body', message: i.message }));
+  const errors = result.error.issues
+    .slice(0, 20)
+    .map((i) => ({ field: i.path.join('.') || 'body', message: i.message }));
   const first = errors[0]!;
   throw new ProblemError(422, 'Something in it cannot be.', `${first.field}: ${first.message}`, errors);
 }
@@ -40,14 +42,34 @@ function problemOf(error: unknown, log: Logger): Problem {
   const type = (error as { type?: string }).type;
   const status = (error as { status?: number }).status;
   if (type === 'entity.parse.failed') {
-    return { type: 'about:blank', status: 400, title: 'The request is not JSON.', detail: 'Send a JSON body with the header Content-Type: application/json.' };
+    return {
+      type: 'about:blank',
+      status: 400,
+      title: 'The request is not JSON.',
+      detail: 'Send a JSON body with the header Content-Type: application/json.',
+    };
   }
   if (type === 'entity.too.large') {
-    return { type: 'about:blank', status: 413, title: 'That is too much at once.', detail: 'Send less than 2 MB; split a long text into several recipes.' };
+    return {
+      type: 'about:blank',
+      status: 413,
+      title: 'That is too much at once.',
+      detail: 'Send less than 2 MB; split a long text into several recipes.',
+    };
   }
   if (typeof status === 'number' && status >= 400 && status < 500) {
-    return { type: 'about:blank', status, title: 'The request cannot be read.', detail: 'Check the address and the body.' };
+    return {
+      type: 'about:blank',
+      status,
+      title: 'The request cannot be read.',
+      detail: 'Check the address and the body.',
+    };
   }
   log.error({ err: error }, 'unexpected error');
-  return { type: 'about:blank', status: 500, title: 'Something went wrong here.', detail: 'Nothing was changed. Try again; if it stays, restart Imbiss.' };
+  return {
+    type: 'about:blank',
+    status: 500,
+    title: 'Something went wrong here.',
+    detail: 'Nothing was changed. Try again; if it stays, restart Imbiss.',
+  };
 }

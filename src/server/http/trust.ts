@@ -8,7 +8,11 @@ export function checkHost(hosts: readonly string[]): RequestHandler {
   return (req, _res, next) => {
     const host = req.headers.host;
     if (host === undefined || !hosts.includes(hostOf(host))) {
-      throw new ProblemError(421, 'This address does not belong to Imbiss.', 'Open the address that Imbiss printed at its start, or add the name to IMBISS_HOSTS.');
+      throw new ProblemError(
+        421,
+        'This address does not belong to Imbiss.',
+        'Open the address that Imbiss printed at its start, or add the name to IMBISS_HOSTS.',
+      );
     }
     next();
   };
@@ -29,10 +33,15 @@ export function checkWrite(hosts: readonly string[]): RequestHandler {
         foreign = true;
       }
     }
-    if (foreign) throw new ProblemError(403, 'This write comes from another page.', 'Open Imbiss itself and do it there.');
+    if (foreign)
+      throw new ProblemError(403, 'This write comes from another page.', 'Open Imbiss itself and do it there.');
     const hasBody = Number(req.headers['content-length'] ?? 0) > 0 || req.headers['transfer-encoding'] !== undefined;
     if (hasBody && !req.is('application/json')) {
-      throw new ProblemError(415, 'The request is not JSON.', 'Send a JSON body with the header Content-Type: application/json.');
+      throw new ProblemError(
+        415,
+        'The request is not JSON.',
+        'Send a JSON body with the header Content-Type: application/json.',
+      );
     }
     next();
   };

@@ -8,11 +8,11 @@ import { EntrySchema, VersionSchema } from '../../contract/version.ts';
 import { cardText } from '../../core/card/card-text.ts';
 import { foodFromLabel } from '../../core/food/food-from-label.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
+import { countVersion } from '../../core/recipe/count-version.ts';
 import { LONGEST_RECIPE } from '../../core/recipe/read-recipe.ts';
 import { scoreRecipe } from '../../core/recipe/score-recipe.ts';
-import { countVersion } from '../../core/recipe/count-version.ts';
 import type { Db } from '../db/open.ts';
-import { ProblemError, notFound, parse } from '../http/problem.ts';
+import { notFound, ProblemError, parse } from '../http/problem.ts';
 import { addCard, previewCard, withdrawCard } from '../store/cards.ts';
 import { addFoodRevision, foodOwner, pantryOf } from '../store/foods.ts';
 import * as households from '../store/households.ts';
@@ -28,7 +28,12 @@ export interface ApiContext {
 /** The revision that an If-Match header names. @throws ProblemError 428 */
 function ifMatch(header: string | undefined): number {
   const m = /^"?(\d{1,9})"?$/.exec(header ?? '');
-  if (!m) throw new ProblemError(428, 'The request must say which state it changes.', 'Send the ETag of the last answer as If-Match.');
+  if (!m)
+    throw new ProblemError(
+      428,
+      'The request must say which state it changes.',
+      'Send the ETag of the last answer as If-Match.',
+    );
   return Number(m[1]);
 }
 
@@ -58,7 +63,11 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     const eater = parse(EaterSchema, { ...(req.body as object), id: req.params.id });
     const table = await households.tableOf(db, req.params.h);
     if (eater.programId !== null && !table.programs.some((p) => p.id === eater.programId)) {
-      throw new ProblemError(422, 'There is no such program.', `Choose one of ${table.programs.map((p) => p.name).join(', ')}, or none.`);
+      throw new ProblemError(
+        422,
+        'There is no such program.',
+        `Choose one of ${table.programs.map((p) => p.name).join(', ')}, or none.`,
+      );
     }
     await households.putEater(db, req.params.h, eater);
     res.json(eater);
@@ -86,7 +95,8 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     await households.getHousehold(db, req.params.h);
     const label = parse(LabelSchema, req.body);
     const owner = await foodOwner(db, label.id);
-    if (owner && owner.household_id !== req.params.h) throw new ProblemError(409, 'This food belongs to the shipped pantry.', 'Add it under a name of your own.');
+    if (owner && owner.household_id !== req.params.h)
+      throw new ProblemError(409, 'This food belongs to the shipped pantry.', 'Add it under a name of your own.');
     const food = foodFromLabel({ ...label, revision: (owner?.revision ?? 0) + 1 });
     await addFoodRevision(db, req.params.h, food, now());
     res.status(201).json(food);
@@ -101,9 +111,23 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
   });
   api.post('/households/:h/score', async (req, res) => {
     const table = await households.tableOf(db, req.params.h);
-    const body = parse(z.object({ text: z.string().max(LONGEST_RECIPE, 'is too long'), servings: z.number().gt(0).max(500).nullable().default(null) }), req.body);
+    const body = parse(
+      z.object({
+        text: z.string().max(LONGEST_RECIPE, 'is too long'),
+        servings: z.number().gt(0).max(500).nullable().default(null),
+      }),
+      req.body,
+    );
     const index = indexFoods(await pantryOf(db, req.params.h));
-    res.json(scoreRecipe(body.text, { servings: body.servings, programs: table.programs, index, system: table.household.system, by: null }));
+    res.json(
+      scoreRecipe(body.text, {
+        servings: body.servings,
+        programs: table.programs,
+        index,
+        system: table.household.system,
+        by: null,
+      }),
+    );
   });
 
   api.get('/recipes/:id', async (req, res) => void res.json(await recipes.recipePage(db, req.params.id, publicUrl)));
@@ -141,7 +165,11 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
       const program = table.programs.find((p) => p.id === e.programId);
       return program ? [{ eater: e, counter: { program, exceptions: e.exceptions, pins: table.pins } }] : [];
     });
-    const counted = countVersion(version, await kitchenFor(db, [version]), counters.map((c) => c.counter));
+    const counted = countVersion(
+      version,
+      await kitchenFor(db, [version]),
+      counters.map((c) => c.counter),
+    );
     res.json({
       servings: counted.servings,
       servingGrams: counted.servingGrams,
@@ -155,7 +183,10 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     const card = await previewCard(db, req.params.id, clock());
     res.json({ card, text: cardText(card) });
   });
-  api.post('/versions/:id/cards', async (req, res) => void res.status(201).json(await addCard(db, req.params.id, clock(), publicUrl)));
+  api.post(
+    '/versions/:id/cards',
+    async (req, res) => void res.status(201).json(await addCard(db, req.params.id, clock(), publicUrl)),
+  );
   api.delete('/cards/:id', async (req, res) => {
     await withdrawCard(db, req.params.id, now());
     res.status(204).end();

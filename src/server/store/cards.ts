@@ -1,10 +1,10 @@
 import { randomBytes } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import type { CardLink } from '../../contract/recipe.ts';
+import { CreditSchema } from '../../contract/recipe.ts';
 import { type Card, makeCard } from '../../core/card/card.ts';
 import type { Db } from '../db/open.ts';
 import { notFound } from '../http/problem.ts';
-import { CreditSchema } from '../../contract/recipe.ts';
 import { programsInUse, tableOf } from './households.ts';
 import { fromJson, toJson } from './json-column.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
@@ -16,7 +16,12 @@ const newToken = (): string => randomBytes(16).toString('base64url');
 /** The calendar day of an instant in a time zone, YYYY-MM-DD. */
 export function dayIn(zone: string, instant: Date): string {
   try {
-    return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(instant);
+    return new Intl.DateTimeFormat('en-CA', {
+      timeZone: zone,
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+    }).format(instant);
   } catch {
     return instant.toISOString().slice(0, 10);
   }
@@ -48,7 +53,9 @@ export async function addCard(db: Db, versionId: string, now: Date, publicUrl: s
   const table = await tableOf(db, recipe.household_id);
   const card = await previewCard(db, versionId, now);
   const inner = await innerVersions(db, [version]);
-  const foods = [version, ...inner].flatMap((v) => v.lines).flatMap((l) => (l.food.kind === 'food' ? [[l.food.foodId, l.food.revision]] : []));
+  const foods = [version, ...inner]
+    .flatMap((v) => v.lines)
+    .flatMap((l) => (l.food.kind === 'food' ? [[l.food.foodId, l.food.revision]] : []));
   const row = {
     id: uuid(),
     household_id: recipe.household_id,
@@ -81,7 +88,12 @@ export async function addCard(db: Db, versionId: string, now: Date, publicUrl: s
 }
 
 export async function cardLinksOf(db: Db, recipeId: string, publicUrl: string): Promise<CardLink[]> {
-  const rows = await db.selectFrom('card').selectAll().where('recipe_id', '=', recipeId).orderBy('created_at', 'desc').execute();
+  const rows = await db
+    .selectFrom('card')
+    .selectAll()
+    .where('recipe_id', '=', recipeId)
+    .orderBy('created_at', 'desc')
+    .execute();
   return rows.map((r) => {
     const body = JSON.parse(r.body) as Card;
     return {
@@ -112,6 +124,10 @@ export async function withdrawCard(db: Db, id: string, now: string): Promise<voi
 
 /** The card under a token; null when there is none, or it was withdrawn: the two look alike. */
 export async function cardByToken(db: Db, token: string): Promise<Card | null> {
-  const row = await db.selectFrom('card').select(['body', 'withdrawn_at']).where('token', '=', token).executeTakeFirst();
+  const row = await db
+    .selectFrom('card')
+    .select(['body', 'withdrawn_at'])
+    .where('token', '=', token)
+    .executeTakeFirst();
   return row && row.withdrawn_at === null ? (JSON.parse(row.body) as Card) : null;
 }

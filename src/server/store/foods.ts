@@ -22,7 +22,12 @@ function remember(db: Db, row: { food_id: string; revision: number; body: string
 
 /** Brings the shipped foods into the database: a changed one becomes a new revision, old ones stay. */
 export async function syncShippedFoods(db: Db, now: string): Promise<number> {
-  const rows = await db.selectFrom('food_revision').selectAll().where('household_id', 'is', null).orderBy('revision').execute();
+  const rows = await db
+    .selectFrom('food_revision')
+    .selectAll()
+    .where('household_id', 'is', null)
+    .orderBy('revision')
+    .execute();
   const newest = new Map(rows.map((r) => [r.food_id, r]));
   const fresh = SHIPPED_FOODS.flatMap((food) => {
     const have = newest.get(food.id);
@@ -32,7 +37,10 @@ export async function syncShippedFoods(db: Db, now: string): Promise<number> {
     return [{ food_id: food.id, revision, household_id: null, body: toJson({ ...food, revision }), created_at: now }];
   });
   for (let i = 0; i < fresh.length; i += 100) {
-    await db.insertInto('food_revision').values(fresh.slice(i, i + 100)).execute();
+    await db
+      .insertInto('food_revision')
+      .values(fresh.slice(i, i + 100))
+      .execute();
   }
   return fresh.length;
 }
@@ -44,7 +52,10 @@ export async function pantryOf(db: Db, householdId: string): Promise<Food[]> {
     .selectAll()
     .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', householdId)]))
     .where('revision', '=', (eb) =>
-      eb.selectFrom('food_revision as g').select((e) => e.fn.max('g.revision').as('r')).whereRef('g.food_id', '=', 'f.food_id'),
+      eb
+        .selectFrom('food_revision as g')
+        .select((e) => e.fn.max('g.revision').as('r'))
+        .whereRef('g.food_id', '=', 'f.food_id'),
     )
     .execute();
   const own = rows.filter((r) => r.household_id !== null);
@@ -90,6 +101,12 @@ export async function foodOwner(db: Db, foodId: string) {
 export async function addFoodRevision(db: Db, householdId: string, food: Food, now: string): Promise<void> {
   await db
     .insertInto('food_revision')
-    .values({ food_id: food.id, revision: food.revision, household_id: householdId, body: toJson(food), created_at: now })
+    .values({
+      food_id: food.id,
+      revision: food.revision,
+      household_id: householdId,
+      body: toJson(food),
+      created_at: now,
+    })
     .execute();
 }

@@ -53,7 +53,12 @@ export async function removeDemo(db: Db): Promise<number> {
 }
 
 export async function eatersOf(db: Db, householdId: string): Promise<Eater[]> {
-  const rows = await db.selectFrom('eater').selectAll().where('household_id', '=', householdId).orderBy('position').execute();
+  const rows = await db
+    .selectFrom('eater')
+    .selectAll()
+    .where('household_id', '=', householdId)
+    .orderBy('position')
+    .execute();
   return rows.map(eaterOf);
 }
 
@@ -95,8 +100,16 @@ export async function pinsOf(db: Db, householdId: string): Promise<Pin[]> {
 export async function putPin(db: Db, householdId: string, pin: Pin): Promise<void> {
   await db
     .insertInto('pin')
-    .values({ household_id: householdId, food_id: pin.foodId, program_id: pin.programId, points: pin.points, grams: pin.grams })
-    .onConflict((c) => c.columns(['household_id', 'food_id', 'program_id']).doUpdateSet({ points: pin.points, grams: pin.grams }))
+    .values({
+      household_id: householdId,
+      food_id: pin.foodId,
+      program_id: pin.programId,
+      points: pin.points,
+      grams: pin.grams,
+    })
+    .onConflict((c) =>
+      c.columns(['household_id', 'food_id', 'program_id']).doUpdateSet({ points: pin.points, grams: pin.grams }),
+    )
     .execute();
 }
 
@@ -125,4 +138,3 @@ export function programsInUse(table: Pick<Table, 'eaters' | 'programs'>): Progra
   const used = table.programs.filter((p) => table.eaters.some((e) => e.programId === p.id));
   return used.length > 0 ? used : [...table.programs];
 }
-

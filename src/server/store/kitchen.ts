@@ -28,7 +28,11 @@ export async function innerVersions(db: Db, versions: readonly Version[]): Promi
       .flatMap((l) => (l.food.kind === 'recipe' ? [l.food.versionId] : []))
       .filter((id) => !found.has(id));
     if (ids.length === 0) break;
-    const rows = await db.selectFrom('version').selectAll().where('id', 'in', [...new Set(ids)]).execute();
+    const rows = await db
+      .selectFrom('version')
+      .selectAll()
+      .where('id', 'in', [...new Set(ids)])
+      .execute();
     layer = rows.map(versionOf);
     for (const v of layer) found.set(v.id, v);
   }
@@ -38,9 +42,7 @@ export async function innerVersions(db: Db, versions: readonly Version[]): Promi
 /** Everything that these versions count with, loaded. */
 export async function kitchenFor(db: Db, versions: readonly Version[]): Promise<Kitchen> {
   const inner = await innerVersions(db, versions);
-  const refs = [...versions, ...inner]
-    .flatMap((v) => v.lines)
-    .flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
+  const refs = [...versions, ...inner].flatMap((v) => v.lines).flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
   const foods = await foodsByRevision(db, refs);
   return {
     food: (id, revision) => foods.get(`${id}@${revision}`) ?? null,

@@ -17,7 +17,13 @@ export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
     const revision = (have?.revision ?? 0) + 1;
     await db
       .insertInto('program_revision')
-      .values({ program_id: program.id, revision, household_id: null, body: toJson({ ...program, revision }), created_at: now })
+      .values({
+        program_id: program.id,
+        revision,
+        household_id: null,
+        body: toJson({ ...program, revision }),
+        created_at: now,
+      })
       .execute();
   }
 }
@@ -29,7 +35,10 @@ export async function programsOf(db: Db, householdId: string): Promise<Program[]
     .selectAll()
     .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', householdId)]))
     .where('revision', '=', (eb) =>
-      eb.selectFrom('program_revision as q').select((e) => e.fn.max('q.revision').as('r')).whereRef('q.program_id', '=', 'p.program_id'),
+      eb
+        .selectFrom('program_revision as q')
+        .select((e) => e.fn.max('q.revision').as('r'))
+        .whereRef('q.program_id', '=', 'p.program_id'),
     )
     .execute();
   const order = (id: string): number => {

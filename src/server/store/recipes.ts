@@ -1,13 +1,22 @@
-import { ClaimSchema, CreditSchema, type NewRecipe, type Recipe, type RecipePage, RecipeSchema, type RecipeSummary, type VersionPage } from '../../contract/recipe.ts';
+import {
+  ClaimSchema,
+  CreditSchema,
+  type NewRecipe,
+  type Recipe,
+  type RecipePage,
+  RecipeSchema,
+  type RecipeSummary,
+  type VersionPage,
+} from '../../contract/recipe.ts';
 import { EntrySchema } from '../../contract/version.ts';
 import { plainCounter } from '../../core/program/program.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
-import { type Entry, EntryConflict, applyEntry } from '../../core/recipe/entry.ts';
+import { applyEntry, type Entry, EntryConflict } from '../../core/recipe/entry.ts';
 import { makesCircle } from '../../core/recipe/resolve-lines.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import type { Db } from '../db/open.ts';
 import type { Database } from '../db/schema.ts';
-import { ProblemError, notFound } from '../http/problem.ts';
+import { notFound, ProblemError } from '../http/problem.ts';
 import { cardLinksOf } from './cards.ts';
 import { foodsByRevision } from './foods.ts';
 import { programsInUse, tableOf } from './households.ts';
@@ -32,7 +41,13 @@ export async function recipeRow(db: Db, id: string): Promise<Database['recipe']>
 }
 
 export async function versionsOf(db: Db, recipeId: string): Promise<Version[]> {
-  const rows = await db.selectFrom('version').selectAll().where('recipe_id', '=', recipeId).orderBy('created_at').orderBy('id').execute();
+  const rows = await db
+    .selectFrom('version')
+    .selectAll()
+    .where('recipe_id', '=', recipeId)
+    .orderBy('created_at')
+    .orderBy('id')
+    .execute();
   return rows.map(versionOf);
 }
 
@@ -62,9 +77,14 @@ async function refuseCircles(db: Db, version: Version): Promise<void> {
   for (const line of version.lines) {
     if (line.food.kind !== 'recipe') continue;
     const taken = kitchen.version(line.food.versionId);
-    if (taken === null) throw new ProblemError(422, 'A line takes from a recipe that is not there.', 'Choose another food for it.');
+    if (taken === null)
+      throw new ProblemError(422, 'A line takes from a recipe that is not there.', 'Choose another food for it.');
     if (makesCircle(version.recipeId, taken, kitchen)) {
-      throw new ProblemError(422, 'The recipes would contain each other.', 'A recipe cannot take from one that takes from it. Choose another food for the line.');
+      throw new ProblemError(
+        422,
+        'The recipes would contain each other.',
+        'A recipe cannot take from one that takes from it. Choose another food for the line.',
+      );
     }
   }
 }
@@ -96,7 +116,10 @@ export async function addRecipe(db: Db, householdId: string, recipe: NewRecipe, 
         changed_at: now,
       })
       .execute();
-    await t.insertInto('version').values(versionRow({ ...asWritten, revision: 0 }, now)).execute();
+    await t
+      .insertInto('version')
+      .values(versionRow({ ...asWritten, revision: 0 }, now))
+      .execute();
   });
 }
 
@@ -137,7 +160,12 @@ export async function removeRecipe(db: Db, id: string): Promise<void> {
     .where('recipe.id', '!=', id)
     .where('version.lines', 'like', `%"recipeId":"${id}"%`)
     .executeTakeFirst();
-  if (users) throw new ProblemError(409, 'Another recipe takes from this one.', `"${users.title}" uses it. Change that line first.`);
+  if (users)
+    throw new ProblemError(
+      409,
+      'Another recipe takes from this one.',
+      `"${users.title}" uses it. Change that line first.`,
+    );
   await db.deleteFrom('recipe').where('id', '=', id).execute();
 }
 
@@ -149,19 +177,24 @@ export async function addVersion(db: Db, recipeId: string, version: Version, now
     if (have.recipe_id !== recipeId) throw notFound('version');
     return versionOf(have);
   }
-  const parent = version.parentId === null ? undefined : (await versionsOf(db, recipeId)).find((v) => v.id === version.parentId);
+  const parent =
+    version.parentId === null ? undefined : (await versionsOf(db, recipeId)).find((v) => v.id === version.parentId);
   if (version.recipeId !== recipeId || version.kind === 'asWritten' || !parent) {
     throw new ProblemError(422, 'A new version must be made from one of this recipe.');
   }
   await refuseCircles(db, version);
-  await db.insertInto('version').values(versionRow({ ...version, revision: 0 }, now)).execute();
+  await db
+    .insertInto('version')
+    .values(versionRow({ ...version, revision: 0 }, now))
+    .execute();
   return getVersion(db, version.id);
 }
 
 /** Removes a version other than the one as written. */
 export async function removeVersion(db: Db, id: string): Promise<void> {
   const version = await getVersion(db, id);
-  if (version.kind === 'asWritten') throw new ProblemError(409, 'The version as written stays.', 'Remove the whole recipe instead.');
+  if (version.kind === 'asWritten')
+    throw new ProblemError(409, 'The version as written stays.', 'Remove the whole recipe instead.');
   await db.deleteFrom('version').where('id', '=', id).execute();
 }
 
@@ -176,7 +209,13 @@ export async function versionPage(db: Db, id: string): Promise<VersionPage> {
  *
  * @throws ProblemError 412 when the version is not at `expected` any more, 409 when the entry does not fit it.
  */
-export async function appendEntry(db: Db, versionId: string, expected: number, entry: Entry, now: string): Promise<Version> {
+export async function appendEntry(
+  db: Db,
+  versionId: string,
+  expected: number,
+  entry: Entry,
+  now: string,
+): Promise<Version> {
   const seen = await db.selectFrom('entry').select('version_id').where('id', '=', entry.id).executeTakeFirst();
   const version = await getVersion(db, versionId);
   if (seen) {
@@ -188,15 +227,27 @@ export async function appendEntry(db: Db, versionId: string, expected: number, e
   try {
     next = applyEntry(version, entry);
   } catch (e) {
-    if (e instanceof EntryConflict) throw new ProblemError(409, 'This change does not fit the recipe as it is now.', 'Load the recipe again and repeat the change.');
+    if (e instanceof EntryConflict)
+      throw new ProblemError(
+        409,
+        'This change does not fit the recipe as it is now.',
+        'Load the recipe again and repeat the change.',
+      );
     throw e;
   }
-  if (next.lines.length > 400) throw new ProblemError(422, 'A version holds at most 400 lines.', 'Split the recipe into two.');
+  if (next.lines.length > 400)
+    throw new ProblemError(422, 'A version holds at most 400 lines.', 'Split the recipe into two.');
   if (entry.changes.some((c) => c.kind === 'line' && c.after?.food.kind === 'recipe')) await refuseCircles(db, next);
   await db.transaction().execute(async (t) => {
     const done = await t
       .updateTable('version')
-      .set({ name: next.name, servings: next.servings, lines: toJson(next.lines), steps: toJson(next.steps), revision: next.revision })
+      .set({
+        name: next.name,
+        servings: next.servings,
+        lines: toJson(next.lines),
+        steps: toJson(next.steps),
+        revision: next.revision,
+      })
       .where('id', '=', versionId)
       .where('revision', '=', expected)
       .executeTakeFirst();
@@ -232,7 +283,13 @@ export async function recipeSummaries(db: Db, householdId: string): Promise<Reci
   const table = await tableOf(db, householdId);
   const programs = programsInUse(table);
   const counters = programs.map((p) => plainCounter(p, table.pins));
-  const recipes = await db.selectFrom('recipe').selectAll().where('household_id', '=', householdId).orderBy('changed_at', 'desc').orderBy('id').execute();
+  const recipes = await db
+    .selectFrom('recipe')
+    .selectAll()
+    .where('household_id', '=', householdId)
+    .orderBy('changed_at', 'desc')
+    .orderBy('id')
+    .execute();
   const rows = await db
     .selectFrom('version')
     .innerJoin('recipe', 'recipe.id', 'version.recipe_id')
@@ -261,7 +318,11 @@ export async function recipeSummaries(db: Db, householdId: string): Promise<Reci
       versions: own.length,
       kcal: now.perServing.kcal.value,
       servingGrams: now.servingGrams,
-      programs: programs.map((p, i) => ({ mark: p.mark, points: now.counts[i]!.points, was: was?.counts[i]!.points ?? null })),
+      programs: programs.map((p, i) => ({
+        mark: p.mark,
+        points: now.counts[i]!.points,
+        was: was?.counts[i]!.points ?? null,
+      })),
     };
   });
 }

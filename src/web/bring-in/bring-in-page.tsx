@@ -6,7 +6,7 @@ import { describeGrams } from '../../core/food/describe-grams.ts';
 import { byEyeIsFine } from '../../core/program/slack.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
-import { type Line, type Version, isOpen } from '../../core/recipe/version.ts';
+import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
 import { useVersion } from '../data/use-version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
@@ -32,17 +32,34 @@ export function BringInPage() {
   return <BringIn key={asWritten.id} editor={open.editor} version={open.state.version} state={open.state} />;
 }
 
-function BringIn({ editor, version, state }: { editor: VersionEditor; version: Version; state: ReturnType<VersionEditor['getState']> }) {
+function BringIn({
+  editor,
+  version,
+  state,
+}: {
+  editor: VersionEditor;
+  version: Version;
+  state: ReturnType<VersionEditor['getState']>;
+}) {
   const { household } = useHousehold();
   const { page, index, kitchen } = useOpenRecipe();
   const { count, places, eaters } = useCount(version);
   const [asking, setAsking] = useState<string | null>(null);
-  const fine = useMemo(() => byEyeIsFine(count.lines, eaters.map((e) => e.counter), { servings: count.servings }), [count, eaters]);
+  const fine = useMemo(
+    () =>
+      byEyeIsFine(
+        count.lines,
+        eaters.map((e) => e.counter),
+        { servings: count.servings },
+      ),
+    [count, eaters],
+  );
   const openLines = version.lines.filter(isOpen);
   const others = version.lines.filter((l) => !isOpen(l));
   const asked = version.lines.find((l) => l.id === asking);
 
-  const change = (line: Line, after: Line | null, label: string) => editor.do(label, [lineChange(version, line.id, after)]);
+  const change = (line: Line, after: Line | null, label: string) =>
+    editor.do(label, [lineChange(version, line.id, after)]);
   const rewrite = (line: Line, text: string) => {
     if (text.trim() === '' || text === line.text) return;
     const read = lineOf(readIngredient(text, line.group, index, household.system), line.id, line.originLineId);
@@ -51,7 +68,9 @@ function BringIn({ editor, version, state }: { editor: VersionEditor; version: V
   const add = (text: string) => {
     const id = uuid();
     const line = lineOf(readIngredient(text, null, index, household.system), id);
-    editor.do(`Add ${line.item}`, [{ kind: 'line', lineId: id, before: null, after: line, index: version.lines.length }]);
+    editor.do(`Add ${line.item}`, [
+      { kind: 'line', lineId: id, before: null, after: line, index: version.lines.length },
+    ]);
   };
   const row = (line: Line) => (
     <LineRow
@@ -63,7 +82,11 @@ function BringIn({ editor, version, state }: { editor: VersionEditor; version: V
       onRewrite={(text) => rewrite(line, text)}
       onAsk={() => setAsking(line.id)}
       onRemove={() => change(line, null, `Remove ${line.item || line.text}`)}
-      foodName={line.food.kind === 'food' ? (kitchen.food(line.food.foodId, line.food.revision)?.name ?? null) : (page.inner.find((i) => line.food.kind === 'recipe' && i.version.id === line.food.versionId)?.title ?? null)}
+      foodName={
+        line.food.kind === 'food'
+          ? (kitchen.food(line.food.foodId, line.food.revision)?.name ?? null)
+          : (page.inner.find((i) => line.food.kind === 'recipe' && i.version.id === line.food.versionId)?.title ?? null)
+      }
     />
   );
   return (
@@ -73,7 +96,9 @@ function BringIn({ editor, version, state }: { editor: VersionEditor; version: V
         <RecipeHead editor={editor} version={version} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
-            <h2 className="text-lg text-mustard">{openLines.length === 1 ? 'One line to answer' : `${openLines.length} lines to answer`}</h2>
+            <h2 className="text-lg text-mustard">
+              {openLines.length === 1 ? 'One line to answer' : `${openLines.length} lines to answer`}
+            </h2>
             <ul>{openLines.map(row)}</ul>
           </section>
         )}
@@ -135,18 +160,30 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
           ? `${foodName ?? 'unknown'}: how much?`
           : `${foodName ?? 'another recipe'}, ${describeGrams(null, weight.grams, 'us')}`;
   return (
-    <li className={`grid items-start gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto] ${open ? 'bg-mustard-wash px-2' : ''}`}>
+    <li
+      className={`grid items-start gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto] ${open ? 'bg-mustard-wash px-2' : ''}`}
+    >
       <div className="min-w-0">
         {line.group && <span className="tag mr-1">{line.group}</span>}
         <LineText text={line.text} onRewrite={onRewrite} />
       </div>
       <div className="min-w-0">
-        <button type="button" onClick={onAsk} className={`rounded-md text-left underline decoration-rule decoration-2 underline-offset-4 hover:text-beet ${open ? 'font-semibold text-mustard' : ''}`}>
+        <button
+          type="button"
+          onClick={onAsk}
+          className={`rounded-md text-left underline decoration-rule decoration-2 underline-offset-4 hover:text-beet ${open ? 'font-semibold text-mustard' : ''}`}
+        >
           {reading}
         </button>
         <span className="block text-sm text-soft">
-          {weight?.from === 'estimate' && <span className="text-mustard">an estimate, {Math.round(weight.low)} to {Math.round(weight.high)} g · </span>}
-          {!open && line.food.kind !== 'nothing' && raw.map((r, i) => `${marks[i]} ${r === null ? '?' : formatShare(r)}`).join('  ')}
+          {weight?.from === 'estimate' && (
+            <span className="text-mustard">
+              an estimate, {Math.round(weight.low)} to {Math.round(weight.high)} g ·{' '}
+            </span>
+          )}
+          {!open &&
+            line.food.kind !== 'nothing' &&
+            raw.map((r, i) => `${marks[i]} ${r === null ? '?' : formatShare(r)}`).join('  ')}
           {!open && byEye && line.food.kind !== 'nothing' && <span className="tag ml-2">by eye is fine</span>}
         </span>
         {line.warnings.map((w) => (
@@ -155,7 +192,12 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
           </p>
         ))}
       </div>
-      <button type="button" className="btn btn-plain btn-small justify-self-start" onClick={onRemove} aria-label={`Remove ${line.text.slice(0, 60)}`}>
+      <button
+        type="button"
+        className="btn btn-plain btn-small justify-self-start"
+        onClick={onRemove}
+        aria-label={`Remove ${line.text.slice(0, 60)}`}
+      >
         Remove
       </button>
     </li>
@@ -197,7 +239,13 @@ function AddLine({ onAdd }: { onAdd: (text: string) => void }) {
         setText('');
       }}
     >
-      <input className="field" aria-label="Another ingredient" placeholder="Another ingredient, such as 2 tbsp oil" value={text} onChange={(e) => setText(e.target.value)} />
+      <input
+        className="field"
+        aria-label="Another ingredient"
+        placeholder="Another ingredient, such as 2 tbsp oil"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
       <button type="submit" className="btn">
         Add
       </button>

@@ -44,16 +44,28 @@ export function PastePage() {
   const read = useMemo(() => (deferred.trim() === '' || tooLong ? null : readRecipe(deferred)), [deferred, tooLong]);
   const lines = useMemo(() => {
     if (!read || !index) return [];
-    return read.ingredients.slice(0, MOST_INGREDIENTS).map((i) => lineOf(readIngredient(i.text, i.group, index, household.system), uuid()));
+    return read.ingredients
+      .slice(0, MOST_INGREDIENTS)
+      .map((i) => lineOf(readIngredient(i.text, i.group, index, household.system), uuid()));
   }, [read, index, household.system]);
   const open = lines.filter(isOpen).length;
   const over = read ? read.ingredients.length - MOST_INGREDIENTS : 0;
 
   const bringIn = async () => {
-    if (text.trim() === '') return setProblem('There is nothing to read yet. Paste a recipe, or type one: a title, then one ingredient a line.');
-    if (!read || tooLong) return setProblem(`That is more than ${LONGEST_RECIPE.toLocaleString('en')} characters. Bring in one recipe at a time.`);
-    if (read.ingredients.length === 0) return setProblem('No ingredient line was found. Write one ingredient a line, under the word "Ingredients".');
-    if (over > 0) return setProblem(`That is ${read.ingredients.length} ingredient lines; a recipe holds ${MOST_INGREDIENTS}. Split it into two.`);
+    if (text.trim() === '')
+      return setProblem(
+        'There is nothing to read yet. Paste a recipe, or type one: a title, then one ingredient a line.',
+      );
+    if (!read || tooLong)
+      return setProblem(
+        `That is more than ${LONGEST_RECIPE.toLocaleString('en')} characters. Bring in one recipe at a time.`,
+      );
+    if (read.ingredients.length === 0)
+      return setProblem('No ingredient line was found. Write one ingredient a line, under the word "Ingredients".');
+    if (over > 0)
+      return setProblem(
+        `That is ${read.ingredients.length} ingredient lines; a recipe holds ${MOST_INGREDIENTS}. Split it into two.`,
+      );
     setProblem(null);
     setSending(true);
     const recipeId = uuid();
@@ -61,7 +73,11 @@ export function PastePage() {
     const body: NewRecipe = {
       id: recipeId,
       title: read.title ?? 'Untitled recipe',
-      credit: { author: read.author, url: read.url, whose: read.url !== null || read.author !== null ? 'other' : 'family' },
+      credit: {
+        author: read.author,
+        url: read.url,
+        whose: read.url !== null || read.author !== null ? 'other' : 'family',
+      },
       claims: [...read.claims],
       notes: read.notes.join('\n').slice(0, 20_000),
       asWritten: {
@@ -122,13 +138,21 @@ export function PastePage() {
       <section aria-label="What was read" aria-live="polite" className="panel self-start p-5">
         <h2 className="text-xl">What was read</h2>
         {!read && !tooLong && <p className="mt-1 text-soft">Nothing yet. It is read while you type.</p>}
-        {tooLong && <p className="mt-1 text-mustard">This is more than {LONGEST_RECIPE.toLocaleString('en')} characters: too long for one recipe.</p>}
+        {tooLong && (
+          <p className="mt-1 text-mustard">
+            This is more than {LONGEST_RECIPE.toLocaleString('en')} characters: too long for one recipe.
+          </p>
+        )}
         {read && (
           <>
             <p className="mt-1 font-bold font-head text-lg">{read.title ?? 'No title yet'}</p>
             <p className="text-soft">
-              {read.servings === null ? 'No servings: the whole will be counted, and per 100 g' : `Serves ${formatAmount(read.servings)}`}
-              {read.servings !== null && !(read.servings > 0 && read.servings <= 500) && ', which cannot be: say it again at the next station'}
+              {read.servings === null
+                ? 'No servings: the whole will be counted, and per 100 g'
+                : `Serves ${formatAmount(read.servings)}`}
+              {read.servings !== null &&
+                !(read.servings > 0 && read.servings <= 500) &&
+                ', which cannot be: say it again at the next station'}
             </p>
             <ul className="mt-3 space-y-1 text-sm">
               <li>
@@ -150,12 +174,21 @@ export function PastePage() {
               {lines.map((l) => (
                 <li key={l.originLineId} className={isOpen(l) ? 'text-mustard' : ''}>
                   {l.item || l.text}
-                  <span className="text-soft"> {l.weight ? `${Math.round(l.weight.grams)} g` : l.food.kind === 'nothing' ? 'nothing to count' : 'open'}</span>
+                  <span className="text-soft">
+                    {' '}
+                    {l.weight
+                      ? `${Math.round(l.weight.grams)} g`
+                      : l.food.kind === 'nothing'
+                        ? 'nothing to count'
+                        : 'open'}
+                  </span>
                 </li>
               ))}
             </ol>
             {over > 0 && <p className="mt-2 text-mustard">{over} more lines than a recipe holds.</p>}
-            {read.notes.length > 0 && <p className="mt-2 text-sm text-soft">{read.notes.length} other lines are kept as notes.</p>}
+            {read.notes.length > 0 && (
+              <p className="mt-2 text-sm text-soft">{read.notes.length} other lines are kept as notes.</p>
+            )}
           </>
         )}
       </section>

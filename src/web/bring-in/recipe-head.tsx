@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { Recipe } from '../../contract/recipe.ts';
 import { Servings } from '../../contract/primitives.ts';
+import type { Recipe } from '../../contract/recipe.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { request } from '../data/api.ts';
@@ -30,7 +30,12 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
         <label className="text-sm text-soft" htmlFor="title">
           Title
         </label>
-        <Field id="title" value={recipe.title} check={(t) => (t.trim() === '' ? 'Give it a title.' : t.length > 200 ? 'At most 200 characters.' : null)} onSave={(title) => patch({ title })} />
+        <Field
+          id="title"
+          value={recipe.title}
+          check={(t) => (t.trim() === '' ? 'Give it a title.' : t.length > 200 ? 'At most 200 characters.' : null)}
+          onSave={(title) => patch({ title })}
+        />
       </div>
       <div>
         <label className="text-sm text-soft" htmlFor="servings">
@@ -56,7 +61,12 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
             <label className="text-sm text-soft" htmlFor="author">
               From
             </label>
-            <Field id="author" value={recipe.credit.author ?? ''} check={(t) => (t.length > 120 ? 'At most 120 characters.' : null)} onSave={(t) => patch({ credit: { ...recipe.credit, author: t.trim() || null } })} />
+            <Field
+              id="author"
+              value={recipe.credit.author ?? ''}
+              check={(t) => (t.length > 120 ? 'At most 120 characters.' : null)}
+              onSave={(t) => patch({ credit: { ...recipe.credit, author: t.trim() || null } })}
+            />
           </div>
           <div>
             <label className="text-sm text-soft" htmlFor="url">
@@ -65,7 +75,9 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
             <Field
               id="url"
               value={recipe.credit.url ?? ''}
-              check={(t) => (t.trim() === '' || /^https?:\/\/\S+$/i.test(t.trim()) ? null : 'A web address begins with http.')}
+              check={(t) =>
+                t.trim() === '' || /^https?:\/\/\S+$/i.test(t.trim()) ? null : 'A web address begins with http.'
+              }
               onSave={(t) => patch({ credit: { ...recipe.credit, url: t.trim() || null } })}
             />
           </div>
@@ -73,7 +85,14 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
             <label className="text-sm text-soft" htmlFor="whose">
               It is
             </label>
-            <select id="whose" className="field" value={recipe.credit.whose} onChange={(e) => patch({ credit: { ...recipe.credit, whose: e.target.value as Recipe['credit']['whose'] } })}>
+            <select
+              id="whose"
+              className="field"
+              value={recipe.credit.whose}
+              onChange={(e) =>
+                patch({ credit: { ...recipe.credit, whose: e.target.value as Recipe['credit']['whose'] } })
+              }
+            >
               <option value="family">the family's</option>
               <option value="own">my own</option>
               <option value="other">another author's</option>

@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { type Eater, EaterSchema } from '../../contract/household.ts';
-import { ALLERGENS, ALLERGEN_WORDS } from '../../core/food/food.ts';
+import { ALLERGEN_WORDS, ALLERGENS } from '../../core/food/food.ts';
 import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
 import { usePantry } from '../data/queries.ts';
 import { Modal } from '../parts/modal.tsx';
@@ -41,7 +41,13 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
             <label className="label" htmlFor="eater-name">
               Name
             </label>
-            <input id="eater-name" className="field" {...form.register('name')} aria-invalid={!!errors.name} aria-describedby="eater-name-wrong" />
+            <input
+              id="eater-name"
+              className="field"
+              {...form.register('name')}
+              aria-invalid={!!errors.name}
+              aria-describedby="eater-name-wrong"
+            />
             <p id="eater-name-wrong" role="alert" className="text-beet text-sm">
               {errors.name && `The name ${errors.name.message}.`}
             </p>
@@ -50,7 +56,11 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
             <label className="label" htmlFor="eater-program">
               Program
             </label>
-            <select id="eater-program" className="field" {...form.register('programId', { setValueAs: (v: string) => v || null })}>
+            <select
+              id="eater-program"
+              className="field"
+              {...form.register('programId', { setValueAs: (v: string) => v || null })}
+            >
               {programs.map((p) => (
                 <option key={p.id} value={p.id}>
                   {p.mark} · {p.name}
@@ -70,18 +80,42 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
                   aria-label={`How ${nameOf(x.foodId)} counts`}
                   className="field w-auto"
                   value={x.uncounted ? 'uncounted' : 'counts'}
-                  onChange={(e) => form.setValue('exceptions', exceptions.map((y) => (y.foodId === x.foodId ? { ...y, uncounted: e.target.value === 'uncounted' } : y)))}
+                  onChange={(e) =>
+                    form.setValue(
+                      'exceptions',
+                      exceptions.map((y) =>
+                        y.foodId === x.foodId ? { ...y, uncounted: e.target.value === 'uncounted' } : y,
+                      ),
+                    )
+                  }
                 >
                   <option value="uncounted">uncounted</option>
                   <option value="counts">counts</option>
                 </select>
-                <button type="button" className="btn btn-plain btn-small" onClick={() => form.setValue('exceptions', exceptions.filter((y) => y.foodId !== x.foodId))} aria-label={`Remove the exception ${nameOf(x.foodId)}`}>
+                <button
+                  type="button"
+                  className="btn btn-plain btn-small"
+                  onClick={() =>
+                    form.setValue(
+                      'exceptions',
+                      exceptions.filter((y) => y.foodId !== x.foodId),
+                    )
+                  }
+                  aria-label={`Remove the exception ${nameOf(x.foodId)}`}
+                >
                   Remove
                 </button>
               </li>
             ))}
           </ul>
-          <input type="search" className="field mt-1" aria-label="Add a food as an exception" placeholder="Add a food, such as egg" value={search} onChange={(e) => setSearch(e.target.value)} />
+          <input
+            type="search"
+            className="field mt-1"
+            aria-label="Add a food as an exception"
+            placeholder="Add a food, such as egg"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
           <ul className="mt-1 flex flex-wrap gap-1.5">
             {found.map((f) => (
               <li key={f.id}>
@@ -89,7 +123,8 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
                   type="button"
                   className="chip"
                   onClick={() => {
-                    if (!exceptions.some((x) => x.foodId === f.id)) form.setValue('exceptions', [...exceptions, { foodId: f.id, uncounted: true }]);
+                    if (!exceptions.some((x) => x.foodId === f.id))
+                      form.setValue('exceptions', [...exceptions, { foodId: f.id, uncounted: true }]);
                     setSearch('');
                   }}
                 >
@@ -104,19 +139,38 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
           <div className="flex flex-wrap gap-x-4">
             {ALLERGENS.map((a) => (
               <label key={a} className="flex items-center gap-1.5 py-1">
-                <input type="checkbox" className="size-5 accent-beet" checked={allergies.includes(a)} onChange={(e) => form.setValue('allergies', e.target.checked ? [...allergies, a] : allergies.filter((x) => x !== a))} />
+                <input
+                  type="checkbox"
+                  className="size-5 accent-beet"
+                  checked={allergies.includes(a)}
+                  onChange={(e) =>
+                    form.setValue('allergies', e.target.checked ? [...allergies, a] : allergies.filter((x) => x !== a))
+                  }
+                />
                 {ALLERGEN_WORDS[a]}
               </label>
             ))}
           </div>
-          <p className="text-sm text-soft">Imbiss warns by the pantry's allergens. The package in your hand has the last word.</p>
+          <p className="text-sm text-soft">
+            Imbiss warns by the pantry's allergens. The package in your hand has the last word.
+          </p>
         </fieldset>
         <fieldset className="mt-4">
           <legend className="label">Avoids</legend>
           <ul className="mb-1 flex flex-wrap gap-1.5">
             {avoids.map((a) => (
               <li key={a}>
-                <button type="button" className="chip" onClick={() => form.setValue('avoids', avoids.filter((x) => x !== a))} aria-label={`Remove ${a}`}>
+                <button
+                  type="button"
+                  className="chip"
+                  onClick={() =>
+                    form.setValue(
+                      'avoids',
+                      avoids.filter((x) => x !== a),
+                    )
+                  }
+                  aria-label={`Remove ${a}`}
+                >
                   {a} ×
                 </button>
               </li>

@@ -8,7 +8,7 @@ import { request } from '../data/api.ts';
 import { refresh, useHouseholds, usePantry } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { StartOwn } from '../shell/start-own.tsx';
-import { type Theme, chooseTheme, chosenTheme } from '../shell/theme.ts';
+import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
 import { EaterDialog } from './eater-dialog.tsx';
 
 const UNITS: Record<Household['system'], string> = {
@@ -58,7 +58,20 @@ export function HouseholdPage() {
       <section aria-label="At the table" className="mt-5">
         <div className="flex flex-wrap items-end justify-between gap-2">
           <h2 className="text-xl">At the table</h2>
-          <button type="button" className="btn btn-main" onClick={() => setEditing({ id: uuid(), name: '', programId: programs[0]?.id ?? null, exceptions: [], allergies: [], avoids: [] })}>
+          <button
+            type="button"
+            className="btn btn-main"
+            onClick={() =>
+              setEditing({
+                id: uuid(),
+                name: '',
+                programId: programs[0]?.id ?? null,
+                exceptions: [],
+                allergies: [],
+                avoids: [],
+              })
+            }
+          >
             Add an eater
           </button>
         </div>
@@ -66,7 +79,9 @@ export function HouseholdPage() {
           {eaters.map((e) => {
             const program = programs.find((p) => p.id === e.programId);
             const facts = [
-              program ? `${program.name}: ${program.allowance} a day, ${program.reserve} reserve a week, not below ${program.floor}` : 'eats along, does not count',
+              program
+                ? `${program.name}: ${program.allowance} a day, ${program.reserve} reserve a week, not below ${program.floor}`
+                : 'eats along, does not count',
               ...e.exceptions.map((x) => `${foodName(x.foodId)} ${x.uncounted ? 'uncounted' : 'counts'}`),
               ...e.allergies.map((a) => `allergic to ${ALLERGEN_WORDS[a]}`),
               ...e.avoids.map((a) => `avoids ${a}`),
@@ -78,17 +93,29 @@ export function HouseholdPage() {
                   <span className="font-bold">{e.name}</span>
                   <span className="block text-sm text-soft">{facts.join(' · ')}</span>
                 </span>
-                <button type="button" className="btn btn-small" onClick={() => setEditing(e)} aria-label={`Change ${e.name}`}>
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => setEditing(e)}
+                  aria-label={`Change ${e.name}`}
+                >
                   Change
                 </button>
-                <button type="button" className="btn btn-plain btn-small" onClick={() => remove(e)} aria-label={`Remove ${e.name}`}>
+                <button
+                  type="button"
+                  className="btn btn-plain btn-small"
+                  onClick={() => remove(e)}
+                  aria-label={`Remove ${e.name}`}
+                >
                   Remove
                 </button>
               </li>
             );
           })}
         </ul>
-        {eaters.length === 0 && <p className="mt-3 text-soft">Nobody yet. Until somebody is, recipes are counted under every program.</p>}
+        {eaters.length === 0 && (
+          <p className="mt-3 text-soft">Nobody yet. Until somebody is, recipes are counted under every program.</p>
+        )}
       </section>
       <section aria-label="Settings" className="mt-8 grid gap-4 sm:grid-cols-2">
         <h2 className="text-xl sm:col-span-2">Settings</h2>
@@ -96,20 +123,34 @@ export function HouseholdPage() {
           <label className="label" htmlFor="household-name">
             Name
           </label>
-          <input id="household-name" className="field" maxLength={80} value={name} onChange={(e) => setName(e.target.value)} onBlur={() => (name.trim() === '' ? setName(household.name) : name !== household.name && change({ name }))} />
+          <input
+            id="household-name"
+            className="field"
+            maxLength={80}
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            onBlur={() => (name.trim() === '' ? setName(household.name) : name !== household.name && change({ name }))}
+          />
         </div>
         <div>
           <label className="label" htmlFor="system">
             Cups and spoons
           </label>
-          <select id="system" className="field" value={household.system} onChange={(e) => change({ system: e.target.value as Household['system'] })}>
+          <select
+            id="system"
+            className="field"
+            value={household.system}
+            onChange={(e) => change({ system: e.target.value as Household['system'] })}
+          >
             {Object.entries(UNITS).map(([key, words]) => (
               <option key={key} value={key}>
                 {words}
               </option>
             ))}
           </select>
-          <p className="mt-1 text-sm text-soft">Holds for lines that are read from now on; what was read keeps its grams.</p>
+          <p className="mt-1 text-sm text-soft">
+            Holds for lines that are read from now on; what was read keeps its grams.
+          </p>
         </div>
         <div>
           <label className="label" htmlFor="theme">
@@ -135,7 +176,12 @@ export function HouseholdPage() {
             <label className="label" htmlFor="other">
               Go to another household
             </label>
-            <select id="other" className="field" value={household.id} onChange={(e) => navigate(`/h/${e.target.value}/recipes`)}>
+            <select
+              id="other"
+              className="field"
+              value={household.id}
+              onChange={(e) => navigate(`/h/${e.target.value}/recipes`)}
+            >
               {households.map((h) => (
                 <option key={h.id} value={h.id}>
                   {h.name}
@@ -148,7 +194,9 @@ export function HouseholdPage() {
       </section>
       <section aria-label="Demo" className="mt-8">
         <h2 className="text-xl">{households.some((h) => h.demo) ? 'Demo and own' : 'More households'}</h2>
-        <p className="mt-1 text-soft">An own household is empty and stands beside the demo. Removing the demo touches nothing else.</p>
+        <p className="mt-1 text-soft">
+          An own household is empty and stands beside the demo. Removing the demo touches nothing else.
+        </p>
         <div className="mt-3 flex flex-wrap gap-2">
           <StartOwn className="btn" />
           {households.some((h) => h.demo) && !removing && (

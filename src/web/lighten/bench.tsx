@@ -2,9 +2,9 @@ import { type KeyboardEvent, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { formatShare } from '../../core/card/format-points.ts';
+import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Change } from '../../core/recipe/entry.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
-import type { VersionCount } from '../../core/recipe/count-version.ts';
 import { pairLines } from '../../core/recipe/pair-lines.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
@@ -12,7 +12,7 @@ import { applySwap } from '../../core/swap/apply-swap.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe, type useCount } from '../shell/recipe-context.ts';
+import { type useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { AmountField } from './amount-field.tsx';
 import { SwapMenu } from './swap-menu.tsx';
 
@@ -33,16 +33,14 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
   const table = useRef<HTMLTableElement>(null);
   const pairs = pairLines(parent, version);
   const { eaters, count } = now;
-  const most = Math.max(
-    0.5,
-    ...[...was.counts, ...count.counts].flatMap((c) => c.lines.map((l) => Math.abs(l.raw))),
-  );
+  const most = Math.max(0.5, ...[...was.counts, ...count.counts].flatMap((c) => c.lines.map((l) => Math.abs(l.raw))));
   const rawOf = (counted: VersionCount, line: Line | null): number[] =>
     eaters.map((_, i) => (line === null ? 0 : (counted.counts[i]!.lines.find((l) => l.id === line.id)?.raw ?? 0)));
   const uncountedFor = (line: Line): boolean =>
     count.counts.length > 0 && count.counts.every((c) => c.lines.find((l) => l.id === line.id)?.uncounted != null);
 
-  const change = (line: Line, after: Line | null, label: string) => editor.do(label, [lineChange(version, line.id, after)]);
+  const change = (line: Line, after: Line | null, label: string) =>
+    editor.do(label, [lineChange(version, line.id, after)]);
   const swap = (line: Line, s: Swap) => {
     const context = { food, system: household.system, newId: () => uuid() };
     let changes: Change[];
@@ -54,8 +52,14 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
     }
     editor.do(`${line.item}: ${s.name}`, changes);
   };
-  const keep = (line: Line) => change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`);
-  const leaveOut = (line: Line) => change(line, { ...line, leftOut: !line.leftOut }, line.leftOut ? `Put back ${line.item}` : `Leave out ${line.item}`);
+  const keep = (line: Line) =>
+    change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`);
+  const leaveOut = (line: Line) =>
+    change(
+      line,
+      { ...line, leftOut: !line.leftOut },
+      line.leftOut ? `Put back ${line.item}` : `Leave out ${line.item}`,
+    );
 
   const onKey = (line: Line) => (e: KeyboardEvent<HTMLTableRowElement>) => {
     if (e.target !== e.currentTarget || e.ctrlKey || e.metaKey || e.altKey) return;
@@ -75,18 +79,30 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
   return (
     <>
       <table ref={table} className="mt-3 block w-full text-left lg:table">
-        <caption className="sr-only">The recipe as written beside the lighter one, a serving's points for each line</caption>
+        <caption className="sr-only">
+          The recipe as written beside the lighter one, a serving's points for each line
+        </caption>
         <thead className="hidden lg:table-header-group">
           <tr className="border-rule border-b text-sm text-soft">
-            <th scope="col" className="py-1.5 pr-2 pl-2 font-normal">{parent.kind === 'asWritten' ? 'As written' : parent.name}</th>
-            <th scope="col" className="w-32 px-2 font-normal">Points a serving</th>
+            <th scope="col" className="py-1.5 pr-2 pl-2 font-normal">
+              {parent.kind === 'asWritten' ? 'As written' : parent.name}
+            </th>
+            <th scope="col" className="w-32 px-2 font-normal">
+              Points a serving
+            </th>
             {eaters.map((e) => (
               <th key={e.eater.id} scope="col" className="px-1.5 text-right font-normal">
-                <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">{e.program.mark}</abbr>
+                <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">
+                  {e.program.mark}
+                </abbr>
               </th>
             ))}
-            <th scope="col" className="px-3 font-normal">Lightened</th>
-            <th scope="col" className="font-normal"><span className="sr-only">What to do</span></th>
+            <th scope="col" className="px-3 font-normal">
+              Lightened
+            </th>
+            <th scope="col" className="font-normal">
+              <span className="sr-only">What to do</span>
+            </th>
           </tr>
         </thead>
         <tbody className="block lg:table-row-group">
@@ -101,25 +117,35 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                   key={line?.id ?? pair.originLineId}
                   tabIndex={line ? 0 : undefined}
                   onKeyDown={line ? onKey(line) : undefined}
-                  className={`grid grid-cols-2 gap-x-3 border-rule border-b px-2 py-2 align-middle lg:table-row lg:p-0 ${line?.kept ? 'bg-mustard-wash' : ''}`}
+                  className={`grid grid-cols-[1fr_auto] gap-x-3 border-rule border-b px-2 py-2 align-middle lg:table-row lg:p-0 ${line?.kept ? 'bg-mustard-wash' : ''}`}
                 >
-                  <th scope="row" className={`col-span-2 font-normal lg:py-2 lg:pr-2 lg:pl-2 ${pair.changed ? 'text-soft line-through' : ''}`}>
+                  <th
+                    scope="row"
+                    className={`col-span-2 font-normal lg:py-2 lg:pr-2 lg:pl-2 ${pair.changed ? 'text-soft line-through' : ''}`}
+                  >
                     {n === 0 ? (pair.before?.text ?? <span className="no-underline">new</span>) : ''}
                   </th>
-                  <td className="self-center lg:px-2">
+                  <td className="min-w-24 self-center lg:px-2">
                     <Bar before={n === 0 ? Math.max(0, ...before) : 0} after={Math.max(0, ...after)} most={most} />
-                    {line && !gone && line.food.kind === 'nothing' && <span className="text-sm text-soft italic">nothing to count</span>}
-                    {line && !gone && line.food.kind !== 'nothing' && uncountedFor(line) && <span className="text-sm text-soft italic">uncounted</span>}
+                    {line && !gone && line.food.kind === 'nothing' && (
+                      <span className="text-sm text-soft italic">nothing to count</span>
+                    )}
+                    {line && !gone && line.food.kind !== 'nothing' && uncountedFor(line) && (
+                      <span className="text-sm text-soft italic">uncounted</span>
+                    )}
                   </td>
                   <td className="whitespace-nowrap text-right lg:hidden">
                     {eaters.map((e, i) => (
                       <span key={e.eater.id} className="ml-3">
-                        <span className="text-sm text-soft">{e.program.mark}</span> <strong>{formatShare(after[i]!)}</strong>
+                        <span className="text-sm text-soft">{e.program.mark}</span>{' '}
+                        <strong>{formatShare(after[i]!)}</strong>
                       </span>
                     ))}
                   </td>
                   {eaters.map((e, i) => (
-                    <td key={e.eater.id} className="hidden px-1.5 text-right font-bold font-head lg:table-cell">{formatShare(after[i]!)}</td>
+                    <td key={e.eater.id} className="hidden px-1.5 text-right font-bold font-head lg:table-cell">
+                      {formatShare(after[i]!)}
+                    </td>
                   ))}
                   <td className="lg:px-3 lg:py-2">
                     {line === null ? (
@@ -137,8 +163,10 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                     )}{' '}
                     {line?.kept && <span className="tag text-mustard">kept</span>}
                     {line?.leftOut && <span className="tag">left out</span>}
-                    {line && line.swapId && !line.leftOut && <span className="tag">swapped</span>}
-                    {line?.role && !line.swapId && !gone && <span className="tag">{line.role === 'starch-base' ? 'starch base' : line.role}</span>}
+                    {line?.swapId && !line.leftOut && <span className="tag">swapped</span>}
+                    {line?.role && !line.swapId && !gone && (
+                      <span className="tag">{line.role === 'starch-base' ? 'starch base' : line.role}</span>
+                    )}
                   </td>
                   <td className="self-start justify-self-end lg:py-1.5 lg:text-right">
                     {line && (
@@ -176,7 +204,9 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
         onAdd={(text) => {
           const id = uuid();
           const line = lineOf(readIngredient(text, null, index, household.system), id);
-          editor.do(`Add ${line.item}`, [{ kind: 'line', lineId: id, before: null, after: line, index: version.lines.length }]);
+          editor.do(`Add ${line.item}`, [
+            { kind: 'line', lineId: id, before: null, after: line, index: version.lines.length },
+          ]);
         }}
       />
     </>
@@ -189,7 +219,10 @@ function Bar({ before, after, most }: { before: number; after: number; most: num
   return (
     <span className="relative block h-3 w-full max-w-32" aria-hidden="true">
       <span className="hatch absolute inset-y-0 left-0 rounded-sm" style={{ width: `${(100 * before) / most}%` }} />
-      <span className="absolute inset-y-0 left-0 rounded-sm bg-ink transition-[width] duration-150" style={{ width: `${(100 * after) / most}%` }} />
+      <span
+        className="absolute inset-y-0 left-0 rounded-sm bg-ink transition-[width] duration-150"
+        style={{ width: `${(100 * after) / most}%` }}
+      />
     </span>
   );
 }
@@ -205,7 +238,13 @@ function AddLine({ onAdd }: { onAdd: (text: string) => void }) {
         setText('');
       }}
     >
-      <input className="field" aria-label="Add a line" placeholder="Add a line, such as 300 g mushrooms" value={text} onChange={(e) => setText(e.target.value)} />
+      <input
+        className="field"
+        aria-label="Add a line"
+        placeholder="Add a line, such as 300 g mushrooms"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
       <button type="submit" className="btn">
         Add
       </button>

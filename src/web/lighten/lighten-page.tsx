@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import { SWAPS } from '../../core/swap/library.ts';
-import { departureOf } from '../../core/swap/departure.ts';
 import { isOpen, type Version } from '../../core/recipe/version.ts';
+import { departureOf } from '../../core/swap/departure.ts';
+import { SWAPS } from '../../core/swap/library.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useVersion } from '../data/use-version.ts';
@@ -56,7 +56,8 @@ function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart:
         <div className="panel max-w-xl p-6">
           <h2 className="text-xl">Make a lighter one</h2>
           <p className="mt-1 mb-4 text-soft">
-            The recipe as written stays as it is. The lighter one begins as its copy, and every change shows at once what it buys.
+            The recipe as written stays as it is. The lighter one begins as its copy, and every change shows at once
+            what it buys.
           </p>
           {open > 0 && (
             <p className="note mb-4">
@@ -140,7 +141,12 @@ function TheBench({
             <label className="sr-only" htmlFor="version">
               Version
             </label>
-            <select id="version" className="field w-auto max-w-56" value={version.id} onChange={(e) => onChoose(e.target.value)}>
+            <select
+              id="version"
+              className="field w-auto max-w-56"
+              value={version.id}
+              onChange={(e) => onChoose(e.target.value)}
+            >
               {versions.map((v) => (
                 <option key={v.id} value={v.id}>
                   {v.name}

@@ -34,7 +34,12 @@ export function SwapMenu(props: SwapMenuProps) {
         {line.kept ? 'Kept' : line.food.kind === 'food' && swapsFor(line.food.foodId).length > 0 ? 'Swap' : 'More'}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={8} className="panel z-30 max-h-[70dvh] w-80 overflow-auto p-1.5 shadow-lg">
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="panel z-30 max-h-[70dvh] w-80 overflow-auto p-1.5 shadow-lg"
+        >
           {open && <Items {...props} />}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
@@ -52,7 +57,11 @@ function Items({ line, version, onSwap, onAmount, onKeep, onLeaveOut, onAsWritte
       const changes = applySwap(version, line.id, swap, { food, system: household.system, newId: () => uuid() });
       const next = applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
       const withPantry = { ...kitchen, food: (id: string, r: number) => kitchen.food(id, r) ?? food(id) };
-      return countVersion(next, withPantry, eaters.map((e) => e.counter))
+      return countVersion(
+        next,
+        withPantry,
+        eaters.map((e) => e.counter),
+      )
         .counts.map((c, i) => `${eaters[i]!.program.mark} ${formatPoints(c.points)}`)
         .join(' · ');
     } catch {

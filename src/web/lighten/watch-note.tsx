@@ -3,8 +3,8 @@ import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { allergensBroughtIn } from '../../core/swap/apply-swap.ts';
-import { SWAPS } from '../../core/swap/library.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
+import { SWAPS } from '../../core/swap/library.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 /** What to watch in this version: the swaps' own warnings, allergens brought in, and what somebody must not or will not eat. */
@@ -12,7 +12,9 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
   const { eaters } = useHousehold();
   const foods = foodsOf(now);
   const brought = allergensBroughtIn(foodsOf(was), foods);
-  const swaps = [...new Set(version.lines.flatMap((l) => (l.swapId ? [l.swapId] : [])))].flatMap((id) => SWAPS.filter((s) => s.id === id));
+  const swaps = [...new Set(version.lines.flatMap((l) => (l.swapId ? [l.swapId] : [])))].flatMap((id) =>
+    SWAPS.filter((s) => s.id === id),
+  );
   const watch = swaps.flatMap((s) => (s.watch ? [`${s.name}: ${s.watch}`] : []));
   const people = eaters.flatMap((e) => avoidedBy(e, foods).map((what) => `${e.name}: ${what}.`));
   const smaller = now.servingGrams < was.servingGrams * 0.9;
@@ -33,13 +35,16 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
             {brought.length > 0 && <li>Brings in {brought.map((a) => ALLERGEN_WORDS[a]).join(', ')}.</li>}
             {smaller && (
               <li>
-                A serving weighs {Math.round(now.servingGrams)} g instead of {Math.round(was.servingGrams)} g: part of the gain is a smaller plate.
+                A serving weighs {Math.round(now.servingGrams)} g instead of {Math.round(was.servingGrams)} g: part of
+                the gain is a smaller plate.
               </li>
             )}
           </ul>
         </div>
       )}
-      {watch.length === 0 && brought.length === 0 && swaps.length > 0 && <p className="mt-2 text-sm text-soft">Brings in nothing new of allergens.</p>}
+      {watch.length === 0 && brought.length === 0 && swaps.length > 0 && (
+        <p className="mt-2 text-sm text-soft">Brings in nothing new of allergens.</p>
+      )}
     </>
   );
 }

@@ -27,11 +27,29 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
   const grams = Math.round(count.servingGrams);
   const beforeGrams = before ? Math.round(before.servingGrams) : null;
   return (
-    <aside aria-label="The count" className="border-ink bg-sheet px-5 py-5 lg:border-l">
-      <h2 className="text-xl">{count.hasServings ? `A serving, of ${formatAmount(count.servings)}` : 'The whole, no servings yet'}</h2>
+    <aside
+      id="count"
+      aria-label="The count"
+      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-20 lg:border-t-0 lg:border-l lg:pb-5"
+    >
+      <a
+        href="#count"
+        className="no-print fixed inset-x-0 bottom-0 z-20 flex items-baseline justify-center gap-5 border-ink border-t bg-sheet px-4 py-2.5 lg:hidden"
+        aria-label="To the count"
+      >
+        {eaters.map((e, i) => (
+          <span key={e.eater.id} className="flex items-baseline gap-1.5">
+            <span className="text-sm text-soft">{e.program.mark}</span>
+            <strong className="font-head text-2xl leading-none">{formatPoints(count.counts[i]!.points)}</strong>
+          </span>
+        ))}
+        <span className="text-soft">{amount(count.perServing.kcal.value, 'kcal')} kcal</span>
+      </a>
+      <h2 className="text-xl">
+        {count.hasServings ? `A serving, of ${formatAmount(count.servings)}` : 'The whole, no servings yet'}
+      </h2>
       <p className="text-soft">
-        about {grams} g
-        {beforeGrams !== null && (beforeGrams === grams ? ', as before' : `, was ${beforeGrams} g`)}
+        about {grams} g{beforeGrams !== null && (beforeGrams === grams ? ', as before' : `, was ${beforeGrams} g`)}
       </p>
       <ul aria-live="polite" className="mt-3">
         {eaters.map((e, i) => {
@@ -51,7 +69,9 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
                       className="flex items-baseline gap-2 rounded-md text-left hover:text-beet"
                       aria-label={`${formatPoints(c.points)} points for ${e.eater.name}${sure ? `, ${sure}` : ''}. Show the reasons.`}
                     >
-                      {was && was.points !== c.points && <s className="font-head text-lg text-soft">{formatPoints(was.points)}</s>}
+                      {was && was.points !== c.points && (
+                        <s className="font-head text-lg text-soft">{formatPoints(was.points)}</s>
+                      )}
                       <strong className="font-head text-4xl leading-none underline decoration-rule decoration-2 underline-offset-4">
                         {formatPoints(c.points)}
                       </strong>
@@ -75,9 +95,15 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
           const was = before?.perServing[n];
           return (
             <div key={n}>
-              <dt className="text-sm text-soft">{n === 'kcal' ? 'kcal' : NUTRIENT_WORDS[n].name.replace('saturated', 'sat.')}</dt>
+              <dt className="text-sm text-soft">
+                {n === 'kcal' ? 'kcal' : NUTRIENT_WORDS[n].name.replace('saturated', 'sat.')}
+              </dt>
               <dd className="font-bold font-head">{amount(now.value, n)}</dd>
-              {was && <dd className="text-sm text-soft">{amount(was.value, n) === amount(now.value, n) ? 'same' : `was ${amount(was.value, n)}`}</dd>}
+              {was && (
+                <dd className="text-sm text-soft">
+                  {amount(was.value, n) === amount(now.value, n) ? 'same' : `was ${amount(was.value, n)}`}
+                </dd>
+              )}
             </div>
           );
         })}

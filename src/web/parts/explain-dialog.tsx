@@ -1,11 +1,11 @@
-import { Suspense, lazy, useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { certaintyWords, formatPoints } from '../../core/card/format-points.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
 import { compareWays } from '../../core/program/compare-ways.ts';
-import { type Rule, hasCaps, termsOf } from '../../core/program/rule.ts';
+import { hasCaps, type Rule, termsOf } from '../../core/program/rule.ts';
 import { stairOf } from '../../core/program/stair.ts';
-import { type VersionCount, nutritionOf } from '../../core/recipe/count-version.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import { nutritionOf, type VersionCount } from '../../core/recipe/count-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import type { CountingEater } from '../shell/household-context.ts';
 import { Modal } from './modal.tsx';
@@ -56,12 +56,20 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
         <table className="w-full min-w-[38rem] text-left text-sm">
           <thead>
             <tr className="border-ink border-b text-soft">
-              <th scope="col" className="py-1 pr-2 font-normal">Line, a serving's share</th>
-              <th scope="col" className="px-2 text-right font-normal">grams</th>
+              <th scope="col" className="py-1 pr-2 font-normal">
+                Line, a serving's share
+              </th>
+              <th scope="col" className="px-2 text-right font-normal">
+                grams
+              </th>
               {nutrients.map((n) => (
-                <th key={n} scope="col" className="px-2 text-right font-normal">{NUTRIENT_WORDS[n].name}</th>
+                <th key={n} scope="col" className="px-2 text-right font-normal">
+                  {NUTRIENT_WORDS[n].name}
+                </th>
               ))}
-              <th scope="col" className="pl-2 text-right font-normal">points</th>
+              <th scope="col" className="pl-2 text-right font-normal">
+                points
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -87,29 +95,36 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                         .join(' · ')}
                     </span>
                   </th>
-                  <td className="px-2 text-right">{grams > 0 ? trimmed(grams, 1) : ''}</td>
+                  <td className="px-2 py-1.5 text-right">{grams > 0 ? trimmed(grams, 1) : ''}</td>
                   {nutrients.map((n) => (
-                    <td key={n} className={`px-2 text-right ${l.uncounted ? 'text-soft line-through' : ''}`}>
+                    <td key={n} className={`px-2 py-1.5 text-right ${l.uncounted ? 'text-soft line-through' : ''}`}>
                       {line.parts.length === 0 ? '' : cell(share[n].value)}
                     </td>
                   ))}
-                  <td className="pl-2 text-right font-semibold">{l.raw.toFixed(2)}</td>
+                  <td className="py-1.5 pl-2 text-right font-semibold">{l.raw.toFixed(2)}</td>
                 </tr>
               );
             })}
           </tbody>
           <tfoot>
             <tr>
-              <th scope="row" className="py-2 pr-2">Together</th>
+              <th scope="row" className="py-2 pr-2">
+                Together
+              </th>
               <td colSpan={nutrients.length + 2} className="pl-2 text-right">
-                <strong>{mine.raw.toFixed(4)}</strong>, {roundingWords(program.rule)} → <strong>{formatPoints(mine.points)}</strong>
+                <strong>{mine.raw.toFixed(4)}</strong>, {roundingWords(program.rule)} →{' '}
+                <strong>{formatPoints(mine.points)}</strong>
                 {sure && <span className="text-mustard"> ({sure})</span>}
               </td>
             </tr>
           </tfoot>
         </table>
       </div>
-      <FormulaLine count={count} counted={mine.lines.filter((l) => !l.uncounted && !l.pinned).map((l) => l.id)} rule={program.rule} />
+      <FormulaLine
+        count={count}
+        counted={mine.lines.filter((l) => !l.uncounted && !l.pinned).map((l) => l.id)}
+        rule={program.rule}
+      />
       <h3 className="mt-4 text-lg">The three ways of counting</h3>
       <ul className="mt-1 space-y-1.5">
         {ways.map((w) => (
@@ -121,7 +136,10 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                 because of{' '}
                 {w.causes
                   .slice(0, 4)
-                  .map((c) => `${c.label} (${c.difference > 0 ? '+' : '−'}${Math.abs(c.difference).toFixed(2)}, ${c.words})`)
+                  .map(
+                    (c) =>
+                      `${c.label} (${c.difference > 0 ? '+' : '−'}${Math.abs(c.difference).toFixed(2)}, ${c.words})`,
+                  )
                   .join('; ')}
               </span>
             )}

@@ -2,11 +2,11 @@ import { useId, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
-import { matchFood, searchFoods } from '../../core/food/match-food.ts';
 import { fold } from '../../core/food/food-words.ts';
+import { matchFood, searchFoods } from '../../core/food/match-food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { readLine } from '../../core/recipe/reading/read-line.ts';
 import { recipeWeight, resolveReading } from '../../core/recipe/read-ingredient.ts';
+import { readLine } from '../../core/recipe/reading/read-line.ts';
 import type { Line, LineFood } from '../../core/recipe/version.ts';
 import type { Weight } from '../../core/recipe/weigh.ts';
 import { get } from '../data/api.ts';
@@ -32,20 +32,39 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const reading = useMemo(() => readLine(line.text, line.group), [line]);
   const likely = useMemo(() => matchFood(index, line.item, line.note, 5).map((m) => m.food), [index, line]);
   const found = search.trim() === '' ? likely : searchFoods(index, search, 10);
-  const words = fold(search.trim() || line.item).split(/\s+/).filter((w) => w.length > 2);
-  const otherRecipes = recipes.filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w))).slice(0, 4);
+  const words = fold(search.trim() || line.item)
+    .split(/\s+/)
+    .filter((w) => w.length > 2);
+  const otherRecipes = recipes
+    .filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w)))
+    .slice(0, 4);
 
   const pickFood = (food: Food) => {
     const read = resolveReading(reading, [{ food, confidence: 1 }], household.system);
     const picked = read.food.kind === 'open' ? foodLine(food) : read.food;
-    onPick({ ...line, food: picked, weight: read.weight ?? line.weight, role: food.roles[0] ?? null, warnings: read.warnings }, `${line.item} is ${food.name}`);
+    onPick(
+      {
+        ...line,
+        food: picked,
+        weight: read.weight ?? line.weight,
+        role: food.roles[0] ?? null,
+        warnings: read.warnings,
+      },
+      `${line.item} is ${food.name}`,
+    );
   };
   const pickRecipe = async (id: string) => {
     try {
       const other = await get<RecipePage>(`/recipes/${id}`);
       const version = other.versions.filter((v) => v.kind === 'lightened').pop() ?? other.versions[0]!;
       onPick(
-        { ...line, food: { kind: 'recipe', recipeId: id, versionId: version.id }, weight: recipeWeight(reading, version), role: null, warnings: [] },
+        {
+          ...line,
+          food: { kind: 'recipe', recipeId: id, versionId: version.id },
+          weight: recipeWeight(reading, version),
+          role: null,
+          warnings: [],
+        },
         `${line.item} is from ${other.recipe.title}`,
       );
     } catch (e) {
@@ -65,39 +84,70 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
       <label className="sr-only" htmlFor="food-search">
         Search the pantry
       </label>
-      <input id="food-search" type="search" className="field" placeholder="Search the pantry and your recipes" value={search} onChange={(e) => setSearch(e.target.value)} />
+      <input
+        id="food-search"
+        type="search"
+        className="field"
+        placeholder="Search the pantry and your recipes"
+        value={search}
+        onChange={(e) => setSearch(e.target.value)}
+      />
       <ul className="mt-3 space-y-1.5" aria-label="Foods">
         {found.map((f) => (
           <li key={f.id}>
-            <button type="button" className="chip flex w-full items-baseline justify-between gap-3 text-left" onClick={() => pickFood(f)}>
+            <button
+              type="button"
+              className="chip flex w-full items-baseline justify-between gap-3 text-left"
+              onClick={() => pickFood(f)}
+            >
               <span>
-                {f.name} <span className="text-sm text-soft">{f.state === 'as is' ? f.group : `${f.state}, ${f.group}`}</span>
+                {f.name}{' '}
+                <span className="text-sm text-soft">{f.state === 'as is' ? f.group : `${f.state}, ${f.group}`}</span>
               </span>
-              <span className="whitespace-nowrap text-sm text-soft">{f.per100g.kcal.value === null ? '' : `${Math.round(f.per100g.kcal.value)} kcal / 100 g`}</span>
+              <span className="whitespace-nowrap text-sm text-soft">
+                {f.per100g.kcal.value === null ? '' : `${Math.round(f.per100g.kcal.value)} kcal / 100 g`}
+              </span>
             </button>
           </li>
         ))}
         {otherRecipes.map((r) => (
           <li key={r.id}>
-            <button type="button" className="chip flex w-full items-baseline justify-between gap-3 text-left" onClick={() => pickRecipe(r.id)}>
+            <button
+              type="button"
+              className="chip flex w-full items-baseline justify-between gap-3 text-left"
+              onClick={() => pickRecipe(r.id)}
+            >
               <span>
                 {r.title} <span className="text-sm text-soft">your recipe</span>
               </span>
             </button>
           </li>
         ))}
-        {found.length === 0 && otherRecipes.length === 0 && <li className="text-soft">Nothing in the pantry has this name. Add it from its label.</li>}
+        {found.length === 0 && otherRecipes.length === 0 && (
+          <li className="text-soft">Nothing in the pantry has this name. Add it from its label.</li>
+        )}
       </ul>
       <GramsField key={line.weight?.grams ?? 'none'} line={line} onPick={onPick} />
       <div className="mt-4 flex flex-wrap gap-2 border-rule border-t pt-4">
         <button type="button" className="btn" onClick={() => setLabel(true)}>
           Add from its label
         </button>
-        <button type="button" className="btn" onClick={() => onPick({ ...line, food: { kind: 'nothing', why: 'the cook says so' }, weight: null, warnings: [] }, `${line.item} counts nothing`)}>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            onPick(
+              { ...line, food: { kind: 'nothing', why: 'the cook says so' }, weight: null, warnings: [] },
+              `${line.item} counts nothing`,
+            )
+          }
+        >
           Nothing to count
         </button>
       </div>
-      {line.food.kind === 'recipe' && kitchen.version(line.food.versionId) === null && <p className="note mt-3">The recipe it takes from is not there any more.</p>}
+      {line.food.kind === 'recipe' && kitchen.version(line.food.versionId) === null && (
+        <p className="note mt-3">The recipe it takes from is not there any more.</p>
+      )}
     </Modal>
   );
 }
@@ -122,7 +172,16 @@ function GramsField({ line, onPick }: { line: Line; onPick: FoodPickerProps['onP
         It weighs, in grams
       </label>
       <div className="flex gap-2">
-        <input id={id} inputMode="decimal" className="field max-w-32" value={text} aria-invalid={wrong} aria-describedby={`${id}-wrong`} onChange={(e) => setText(e.target.value)} onKeyDown={(e) => e.key === 'Enter' && apply()} />
+        <input
+          id={id}
+          inputMode="decimal"
+          className="field max-w-32"
+          value={text}
+          aria-invalid={wrong}
+          aria-describedby={`${id}-wrong`}
+          onChange={(e) => setText(e.target.value)}
+          onKeyDown={(e) => e.key === 'Enter' && apply()}
+        />
         <button type="button" className="btn" onClick={apply}>
           Take these grams
         </button>

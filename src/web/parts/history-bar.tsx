@@ -30,10 +30,22 @@ export function HistoryBar({ editor, state }: { editor: VersionEditor; state: Ed
   return (
     <div className="no-print">
       <div className="flex flex-wrap items-center gap-2">
-        <button type="button" className="btn btn-small" disabled={!undo} onClick={() => editor.undo()} title={undo ? `Undo: ${undo.label}` : undefined}>
+        <button
+          type="button"
+          className="btn btn-small"
+          disabled={!undo}
+          onClick={() => editor.undo()}
+          title={undo ? `Undo: ${undo.label}` : undefined}
+        >
           <Undo2 size={16} aria-hidden="true" /> Undo
         </button>
-        <button type="button" className="btn btn-small" disabled={!redo} onClick={() => editor.redo()} title={redo ? `Redo: ${redo.label}` : undefined}>
+        <button
+          type="button"
+          className="btn btn-small"
+          disabled={!redo}
+          onClick={() => editor.redo()}
+          title={redo ? `Redo: ${redo.label}` : undefined}
+        >
           <Redo2 size={16} aria-hidden="true" /> Redo
         </button>
         <span role="status" className={`text-sm ${state.save === 'offline' ? 'text-mustard' : 'text-soft'}`}>
@@ -74,7 +86,8 @@ function Conflict({ editor, state }: { editor: VersionEditor; state: EditorState
     <div className="note mt-2" role="alert">
       <p>
         This version was changed elsewhere in the meantime
-        {state.theirs && `: the other copy has ${state.theirs.lines.length} lines, yours ${state.version.lines.length}`}. Nothing of yours is lost.
+        {state.theirs && `: the other copy has ${state.theirs.lines.length} lines, yours ${state.version.lines.length}`}
+        . Nothing of yours is lost.
       </p>
       <p className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn btn-main btn-small" onClick={keepBoth}>

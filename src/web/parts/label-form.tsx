@@ -3,7 +3,7 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { type Label, LabelSchema } from '../../contract/food.ts';
-import { ALLERGENS, ALLERGEN_WORDS, type Allergen, type Food, type FoodKind } from '../../core/food/food.ts';
+import { ALLERGEN_WORDS, ALLERGENS, type Allergen, type Food, type FoodKind } from '../../core/food/food.ts';
 import { labelContradictions } from '../../core/food/food-from-label.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { request } from '../data/api.ts';
@@ -44,7 +44,15 @@ const toNumber = (text: string): number | null => {
 };
 
 /** Adds a food from its label: what is left empty is unknown, not zero. */
-export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (food: Food) => void; onCancel: () => void }) {
+export function LabelForm({
+  name,
+  onDone,
+  onCancel,
+}: {
+  name: string;
+  onDone: (food: Food) => void;
+  onCancel: () => void;
+}) {
   const { household } = useHousehold();
   const [allergens, setAllergens] = useState<Allergen[]>([]);
   const [problems, setProblems] = useState<string[]>([]);
@@ -67,7 +75,10 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
       id: uuid(),
       name: f.name,
       basisGrams,
-      household: quantity !== null && f.householdUnit.trim() !== '' ? { quantity, unit: f.householdUnit.trim(), grams: basisGrams } : null,
+      household:
+        quantity !== null && f.householdUnit.trim() !== ''
+          ? { quantity, unit: f.householdUnit.trim(), grams: basisGrams }
+          : null,
       printed: Object.fromEntries(PRINTED.map((n) => [n, toNumber(f.printed[n])])),
       rules: f.rules,
       kinds: [...SORTS[Number(f.sort)]![1]],
@@ -78,8 +89,12 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
     if (!parsed.success) {
       for (const issue of parsed.error.issues) {
         const [head, tail] = issue.path;
-        const field = head === 'printed' ? `printed.${String(tail)}` : head === 'household' ? 'householdQuantity' : String(head);
-        const message = issue.message.startsWith('is') || issue.message.startsWith('must') || issue.message.startsWith('cannot') ? `This ${issue.message}.` : 'Write a number, such as 12.5.';
+        const field =
+          head === 'printed' ? `printed.${String(tail)}` : head === 'household' ? 'householdQuantity' : String(head);
+        const message =
+          issue.message.startsWith('is') || issue.message.startsWith('must') || issue.message.startsWith('cannot')
+            ? `This ${issue.message}.`
+            : 'Write a number, such as 12.5.';
         form.setError(field as keyof Fields, { message }, { shouldFocus: true });
       }
       return;
@@ -112,7 +127,13 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
           <label className="label" htmlFor="label-basis">
             Values are for, g
           </label>
-          <input id="label-basis" inputMode="decimal" className="field" {...form.register('basisGrams')} aria-invalid={!!errors.basisGrams} />
+          <input
+            id="label-basis"
+            inputMode="decimal"
+            className="field"
+            {...form.register('basisGrams')}
+            aria-invalid={!!errors.basisGrams}
+          />
           <FieldError message={errors.basisGrams?.message} />
         </div>
         <div>
@@ -120,8 +141,20 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
             that is, if it says so
           </label>
           <div className="flex gap-1">
-            <input id="label-quantity" inputMode="decimal" className="field w-16" placeholder="2" {...form.register('householdQuantity')} aria-invalid={!!errors.householdQuantity} />
-            <input aria-label="Household measure" className="field" placeholder="tablespoon" {...form.register('householdUnit')} />
+            <input
+              id="label-quantity"
+              inputMode="decimal"
+              className="field w-16"
+              placeholder="2"
+              {...form.register('householdQuantity')}
+              aria-invalid={!!errors.householdQuantity}
+            />
+            <input
+              aria-label="Household measure"
+              className="field"
+              placeholder="tablespoon"
+              {...form.register('householdUnit')}
+            />
           </div>
           <FieldError message={errors.householdQuantity?.message} />
         </div>
@@ -144,7 +177,13 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
               <label htmlFor={`label-${n}`} className="text-sm text-soft">
                 {NUTRIENT_WORDS[n].name}, {NUTRIENT_WORDS[n].unit}
               </label>
-              <input id={`label-${n}`} inputMode="decimal" className="field" {...form.register(`printed.${n}`)} aria-invalid={!!errorOf(n)} />
+              <input
+                id={`label-${n}`}
+                inputMode="decimal"
+                className="field"
+                {...form.register(`printed.${n}`)}
+                aria-invalid={!!errorOf(n)}
+              />
               <FieldError message={errorOf(n)} />
             </div>
           ))}
@@ -165,7 +204,12 @@ export function LabelForm({ name, onDone, onCancel }: { name: string; onDone: (f
         <div className="flex flex-wrap gap-x-4 gap-y-1">
           {ALLERGENS.map((a) => (
             <label key={a} className="flex items-center gap-1.5 py-1">
-              <input type="checkbox" className="size-5 accent-beet" checked={allergens.includes(a)} onChange={(e) => setAllergens((now) => (e.target.checked ? [...now, a] : now.filter((x) => x !== a)))} />
+              <input
+                type="checkbox"
+                className="size-5 accent-beet"
+                checked={allergens.includes(a)}
+                onChange={(e) => setAllergens((now) => (e.target.checked ? [...now, a] : now.filter((x) => x !== a)))}
+              />
               {ALLERGEN_WORDS[a]}
             </label>
           ))}

@@ -4,8 +4,8 @@ import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { formatPoints } from '../../core/card/format-points.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Stair } from '../../core/program/stair.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
 
 use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
@@ -25,7 +25,10 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
     const chart = init(box.current, null, { renderer: 'svg' });
     const ink = styleOf('--ink');
     const beet = styleOf('--beet');
-    const data: [number, number][] = [[0, stair.start], ...stair.edges.map((e): [number, number] => [e.portion, e.points])];
+    const data: [number, number][] = [
+      [0, stair.start],
+      ...stair.edges.map((e): [number, number] => [e.portion, e.points]),
+    ];
     data.push([stair.upTo, data[data.length - 1]![1]]);
     chart.setOption({
       animation: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
@@ -36,11 +39,27 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
         trigger: 'axis',
         formatter: (params: { value: [number, number] }[]) => {
           const v = params[0]?.value;
-          return v ? `from ${trimmed(v[0], 2)} servings (${Math.round(v[0] * servingGrams)} g): ${formatPoints(v[1])}` : '';
+          return v
+            ? `from ${trimmed(v[0], 2)} servings (${Math.round(v[0] * servingGrams)} g): ${formatPoints(v[1])}`
+            : '';
         },
       },
-      xAxis: { type: 'value', min: 0, max: stair.upTo, name: 'servings', nameLocation: 'middle', nameGap: 28, axisLine: { lineStyle: { color: ink } }, splitLine: { show: false } },
-      yAxis: { type: 'value', min: 0, axisLine: { show: true, lineStyle: { color: ink } }, splitLine: { lineStyle: { color: styleOf('--rule') } } },
+      xAxis: {
+        type: 'value',
+        min: 0,
+        max: stair.upTo,
+        name: 'servings',
+        nameLocation: 'middle',
+        nameGap: 28,
+        axisLine: { lineStyle: { color: ink } },
+        splitLine: { show: false },
+      },
+      yAxis: {
+        type: 'value',
+        min: 0,
+        axisLine: { show: true, lineStyle: { color: ink } },
+        splitLine: { lineStyle: { color: styleOf('--rule') } },
+      },
       series: [
         {
           type: 'line',
@@ -49,7 +68,12 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
           showSymbol: false,
           lineStyle: { color: ink, width: 2.5 },
           itemStyle: { color: beet },
-          markLine: { symbol: 'none', label: { formatter: `a serving: ${formatPoints(points)}`, color: beet }, lineStyle: { color: beet, type: 'dashed' }, data: [{ xAxis: 1 }] },
+          markLine: {
+            symbol: 'none',
+            label: { formatter: `a serving: ${formatPoints(points)}`, color: beet },
+            lineStyle: { color: beet, type: 'dashed' },
+            data: [{ xAxis: 1 }],
+          },
         },
       ],
     });

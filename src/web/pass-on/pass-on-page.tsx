@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import useSWR from 'swr';
+import { CardView } from '../../card-view/card-view.tsx';
 import type { CardLink } from '../../contract/recipe.ts';
 import type { Card } from '../../core/card/card.ts';
 import { formatDay } from '../../core/card/format-points.ts';
@@ -10,7 +11,6 @@ import { isOpen } from '../../core/recipe/version.ts';
 import { get, request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
-import { CardView } from '../../card-view/card-view.tsx';
 import '../../card-view/card-view.css';
 
 /** The card of a version: a page with a link, text to paste, a sheet to print. */
@@ -19,7 +19,10 @@ export function PassOnPage() {
   const [params, setParams] = useSearchParams();
   const latest = page.versions.filter((v) => v.kind === 'lightened').pop() ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
-  const { data, error } = useSWR<{ card: Card; text: string }>(`/versions/${version.id}/card?r=${version.revision}&c=${page.recipe.revision}`, get);
+  const { data, error } = useSWR<{ card: Card; text: string }>(
+    `/versions/${version.id}/card?r=${version.revision}&c=${page.recipe.revision}`,
+    get,
+  );
   const [busy, setBusy] = useState(false);
   const open = version.lines.filter(isOpen).length;
 
@@ -50,14 +53,24 @@ export function PassOnPage() {
           <label className="sr-only" htmlFor="card-version">
             Version
           </label>
-          <select id="card-version" className="field w-auto max-w-64" value={version.id} onChange={(e) => setParams({ version: e.target.value })}>
+          <select
+            id="card-version"
+            className="field w-auto max-w-64"
+            value={version.id}
+            onChange={(e) => setParams({ version: e.target.value })}
+          >
             {page.versions.map((v) => (
               <option key={v.id} value={v.id}>
                 {v.name}
               </option>
             ))}
           </select>
-          <button type="button" className="btn" disabled={!data} onClick={() => data && copy(data.text, 'Copied as text.', null)}>
+          <button
+            type="button"
+            className="btn"
+            disabled={!data}
+            onClick={() => data && copy(data.text, 'Copied as text.', null)}
+          >
             <Copy size={18} aria-hidden="true" /> Copy as text
           </button>
           <button type="button" className="btn" onClick={() => window.print()}>
@@ -66,7 +79,8 @@ export function PassOnPage() {
         </div>
         {open > 0 && (
           <p className="note no-print mb-4">
-            {open === 1 ? 'One line is' : `${open} lines are`} still open: the card would say "so far". Answer first at Bring in.
+            {open === 1 ? 'One line is' : `${open} lines are`} still open: the card would say "so far". Answer first at
+            Bring in.
           </p>
         )}
         {error && !data && (
@@ -74,12 +88,26 @@ export function PassOnPage() {
             {error.message}
           </p>
         )}
-        {data ? <div className="max-w-2xl rounded-xl border border-rule bg-sheet p-6 print:border-0 print:p-0"><CardView card={data.card} inside /></div> : !error && <p className="text-soft" role="status">Counting the card…</p>}
+        {data ? (
+          <div className="max-w-2xl rounded-xl border border-rule bg-sheet p-6 print:border-0 print:p-0">
+            <CardView card={data.card} inside />
+          </div>
+        ) : (
+          !error && (
+            <p className="text-soft" role="status">
+              Counting the card…
+            </p>
+          )
+        )}
       </main>
-      <aside aria-label="Links" className="no-print border-ink bg-sheet px-5 py-5 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:border-l">
+      <aside
+        aria-label="Links"
+        className="no-print border-ink bg-sheet px-5 py-5 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:border-l"
+      >
         <h2 className="text-xl">Pass it on</h2>
         <p className="mt-1 text-soft">
-          A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can read it.
+          A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can
+          read it.
         </p>
         <button type="button" className="btn btn-main mt-4 w-full" onClick={make} disabled={busy}>
           Make a link
@@ -96,7 +124,11 @@ export function PassOnPage() {
                   <a className="btn btn-small" href={c.url} target="_blank" rel="noreferrer">
                     <ExternalLink size={16} aria-hidden="true" /> Open
                   </a>
-                  <button type="button" className="btn btn-small" onClick={() => copy(c.url, 'The link is copied.', null)}>
+                  <button
+                    type="button"
+                    className="btn btn-small"
+                    onClick={() => copy(c.url, 'The link is copied.', null)}
+                  >
                     Copy link
                   </button>
                   <button type="button" className="btn btn-plain btn-small" onClick={() => withdraw(c)}>
@@ -119,6 +151,8 @@ async function copy(text: string, done: string, otherwise: string | null): Promi
     await navigator.clipboard.writeText(text);
     toast.success(done);
   } catch {
-    toast(`${otherwise ? `${otherwise} ` : ''}This browser allows copying only on a secure address (https, or this machine). Mark the text and copy it by hand.`);
+    toast(
+      `${otherwise ? `${otherwise} ` : ''}This browser allows copying only on a secure address (https, or this machine). Mark the text and copy it by hand.`,
+    );
   }
 }

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { RecipeSummary } from '../../contract/recipe.ts';
-import { fold } from '../../core/food/food-words.ts';
 import { formatPoints } from '../../core/card/format-points.ts';
+import { fold } from '../../core/food/food-words.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { OfflineError } from '../data/api.ts';
 import { useRecipes } from '../data/queries.ts';
@@ -53,7 +53,9 @@ export function LibraryPage() {
       {data?.length === 0 && (
         <div className="panel mt-8 max-w-xl p-6">
           <h2 className="text-xl">No recipes yet</h2>
-          <p className="mt-1 mb-4 text-soft">Paste one as it is written: title, ingredients, steps. Imbiss reads, weighs and counts it.</p>
+          <p className="mt-1 mb-4 text-soft">
+            Paste one as it is written: title, ingredients, steps. Imbiss reads, weighs and counts it.
+          </p>
           <Link to={`/h/${household.id}/bring-in`} className="btn btn-main">
             Bring in the first
           </Link>
@@ -66,7 +68,14 @@ export function LibraryPage() {
               <label className="sr-only" htmlFor="search">
                 Search the recipes
               </label>
-              <input id="search" type="search" className="field" placeholder="Search the recipes" value={search} onChange={(e) => setSearch(e.target.value)} />
+              <input
+                id="search"
+                type="search"
+                className="field"
+                placeholder="Search the recipes"
+                value={search}
+                onChange={(e) => setSearch(e.target.value)}
+              />
             </div>
           )}
           <ul className="mt-4 border-rule border-t">
@@ -93,15 +102,21 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
         <span className="min-w-0">
           <span className="font-bold font-head text-lg leading-tight">{r.title}</span>
           <span className="block text-sm text-soft">
-            {[r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`, r.versions > 1 ? r.versionName : null, r.author]
+            {[
+              r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`,
+              r.versions > 1 ? r.versionName : null,
+              r.author,
+            ]
               .filter(Boolean)
               .join(' · ')}
-            {r.open > 0 && <span className="text-mustard"> · {r.open === 1 ? '1 open question' : `${r.open} open questions`}</span>}
+            {r.open > 0 && (
+              <span className="text-mustard"> · {r.open === 1 ? '1 open question' : `${r.open} open questions`}</span>
+            )}
           </span>
         </span>
         <span className="flex flex-wrap gap-x-5 gap-y-1">
           {r.programs.map((p) => (
-            <span key={p.mark} className="flex items-baseline gap-1.5">
+            <span key={p.mark} className="flex items-baseline gap-1.5 md:w-32">
               <span className="mark self-center">{p.mark}</span>
               {p.was !== null && p.was !== p.points && (
                 <s className="text-soft">

@@ -20,7 +20,11 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
       overlayClassName="fixed inset-0 z-40 bg-black/40"
       contentClassName="panel fixed left-1/2 top-24 z-50 w-[min(34rem,92vw)] -translate-x-1/2 overflow-hidden p-0"
     >
-      <Command.Input autoFocus placeholder="A recipe, a place…" className="w-full border-ink border-b bg-transparent px-4 py-3 text-lg outline-none" />
+      <Command.Input
+        autoFocus
+        placeholder="A recipe, a place…"
+        className="w-full border-ink border-b bg-transparent px-4 py-3 text-lg outline-none"
+      />
       <Command.List className="max-h-[50vh] overflow-auto p-2 [&_[cmdk-item]]:rounded-lg [&_[cmdk-item]]:px-3 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-beet-wash [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft">
         <Command.Empty className="px-3 py-4 text-soft">Nothing of that name.</Command.Empty>
         <Command.Group heading="Places">

@@ -1,13 +1,13 @@
-import { Suspense, lazy, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { Toaster } from 'sonner';
 import { useTable } from '../data/queries.ts';
+import { AtTheTable } from './at-the-table.tsx';
 import { HouseholdContext } from './household-context.ts';
+import { isTyping } from './is-typing.ts';
 import { rememberHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
-import { Passphrase, needsPassphrase } from './passphrase.tsx';
-import { AtTheTable } from './at-the-table.tsx';
-import { isTyping } from './is-typing.ts';
+import { needsPassphrase, Passphrase } from './passphrase.tsx';
 
 const CommandMenu = lazy(() => import('./command-menu.tsx'));
 const KeysDialog = lazy(() => import('./keys-dialog.tsx'));
@@ -52,9 +52,15 @@ export function HouseholdLayout() {
       </a>
       <div className="min-h-dvh md:grid md:grid-cols-[9.25rem_1fr]">
         <header className="no-print flex items-center gap-1 border-ink border-b px-3 py-2 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
-          <NavLink to={`/h/${household}/recipes`} className="flex items-center gap-2 md:mb-6" aria-label="Imbiss, to the recipes">
+          <NavLink
+            to={`/h/${household}/recipes`}
+            className="flex items-center gap-2 md:mb-6"
+            aria-label="Imbiss, to the recipes"
+          >
             <Mark className="size-7 md:size-8" />
-            <span className="hidden font-bold font-head text-[1.65rem] leading-none tracking-tight md:inline">Imbiss</span>
+            <span className="hidden font-bold font-head text-[1.65rem] leading-none tracking-tight md:inline">
+              Imbiss
+            </span>
           </NavLink>
           <nav aria-label="Places" className="flex flex-1 gap-1 md:flex-none md:flex-col">
             {PLACES.map((p) => (
@@ -67,7 +73,11 @@ export function HouseholdLayout() {
               </NavLink>
             ))}
           </nav>
-          <button type="button" className="rounded-lg px-2.5 py-1.5 text-left text-soft hover:bg-beet-wash" onClick={() => setMenu(true)}>
+          <button
+            type="button"
+            className="rounded-lg px-2.5 py-1.5 text-left text-soft hover:bg-beet-wash"
+            onClick={() => setMenu(true)}
+          >
             Find <span className="hidden text-sm md:inline">Ctrl K</span>
           </button>
           <div className="mt-auto hidden md:block">
@@ -82,7 +92,18 @@ export function HouseholdLayout() {
         {menu && <CommandMenu onClose={() => setMenu(false)} onKeys={() => setKeys(true)} />}
         {keys && <KeysDialog onClose={() => setKeys(false)} />}
       </Suspense>
-      <Toaster position="bottom-center" toastOptions={{ className: 'imbiss-toast' }} />
+      <Toaster
+        position="bottom-center"
+        toastOptions={{
+          style: {
+            background: 'var(--ink)',
+            color: 'var(--paper)',
+            border: 'none',
+            fontFamily: 'inherit',
+            fontSize: '1rem',
+          },
+        }}
+      />
     </HouseholdContext>
   );
 }

@@ -2,7 +2,7 @@ import { createContext, useContext, useMemo } from 'react';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { FoodIndex } from '../../core/food/match-food.ts';
-import { type VersionCount, countVersion } from '../../core/recipe/count-version.ts';
+import { countVersion, type VersionCount } from '../../core/recipe/count-version.ts';
 import type { Kitchen } from '../../core/recipe/resolve-lines.ts';
 import { type StairPlace, stairPlace } from '../../core/recipe/stair-words.ts';
 import type { Version } from '../../core/recipe/version.ts';
@@ -32,9 +32,15 @@ export function useCount(version: Version): { count: VersionCount; places: Stair
   const eaters = useCounting();
   const { household } = useHousehold();
   return useMemo(() => {
-    const count = countVersion(version, kitchen, eaters.map((e) => e.counter));
+    const count = countVersion(
+      version,
+      kitchen,
+      eaters.map((e) => e.counter),
+    );
     const kept = new Set(version.lines.filter((l) => l.kept).map((l) => l.id));
-    const places = eaters.map((e) => stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system));
+    const places = eaters.map((e) =>
+      stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system),
+    );
     return { count, places, eaters };
   }, [version, kitchen, eaters, household.system]);
 }

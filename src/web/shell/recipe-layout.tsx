@@ -55,7 +55,12 @@ export function RecipeLayout() {
           <div className="flex flex-wrap items-baseline gap-x-4">
             <h1 className="text-3xl leading-tight">{recipe.title}</h1>
             <p className="text-soft">
-              {[recipe.credit.author, open.asWritten.servings === null ? 'no servings yet' : `serves ${formatAmount(open.asWritten.servings)}`]
+              {[
+                recipe.credit.author,
+                open.asWritten.servings === null
+                  ? 'no servings yet'
+                  : `serves ${formatAmount(open.asWritten.servings)}`,
+              ]
                 .filter(Boolean)
                 .join(' · ')}
             </p>

@@ -2,9 +2,9 @@ import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { OfflineError } from '../data/api.ts';
 import { useHouseholds } from '../data/queries.ts';
-import { Passphrase, needsPassphrase } from './passphrase.tsx';
 import { lastHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
+import { needsPassphrase, Passphrase } from './passphrase.tsx';
 import { StartOwn } from './start-own.tsx';
 
 /** Leads to the household that was open last, or offers to start one. */

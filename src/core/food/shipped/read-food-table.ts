@@ -12,7 +12,7 @@ import {
 } from '../food.ts';
 import { profileOf } from '../nutrients.ts';
 
-const SOURCE = 'from memory of the public-domain US reference tables';
+const SOURCE = 'public-domain US reference tables, from memory';
 /** Every shipped food is at this revision until its values change. */
 const SHIPPED_REVISION = 1;
 

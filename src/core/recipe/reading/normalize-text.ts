@@ -1,7 +1,24 @@
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5',
-  '⅙': '1/6', '⅚': '5/6', '⅐': '1/7', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅑': '1/9', '⅒': '1/10', '↉': '0/3',
-}; // biome-ignore format: a table
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅐': '1/7',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅑': '1/9',
+  '⅒': '1/10',
+  '↉': '0/3',
+};
 const VULGAR_PATTERN = new RegExp(`(\\d)?\\s*([${Object.keys(VULGAR).join('')}])`, 'g');
 
 /**
@@ -9,16 +26,18 @@ const VULGAR_PATTERN = new RegExp(`(\\d)?\\s*([${Object.keys(VULGAR).join('')}])
  * no-break spaces, `×`. Keeps letters and case.
  */
 export function normalizeText(text: string): string {
-  return text
-    .replace(/[\u00a0\u2000-\u200b\u202f\u3000\t]/g, ' ')
-    .replace(/[\u2010-\u2015\u2212]/g, '-')
-    .replace(/[\u2018\u2019\u02bc]/g, "'")
-    .replace(/[\u201c\u201d\u2033]/g, '"')
-    .replace(/\u2044/g, '/')
-    .replace(/(\d)\s*×\s*/g, '$1 x ')
-    .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
-    // "1-1/2" and "1 -1/2" are one and a half, not a range.
-    .replace(/(\d)\s?-(\d{1,2}\/\d{1,2})(?!\d)/g, '$1 $2')
-    .replace(/ {2,}/g, ' ')
-    .trim();
+  return (
+    text
+      .replace(/[\u00a0\u2000-\u200b\u202f\u3000\t]/g, ' ')
+      .replace(/[\u2010-\u2015\u2212]/g, '-')
+      .replace(/[\u2018\u2019\u02bc]/g, "'")
+      .replace(/[\u201c\u201d\u2033]/g, '"')
+      .replace(/\u2044/g, '/')
+      .replace(/(\d)\s*×\s*/g, '$1 x ')
+      .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
+      // "1-1/2" and "1 -1/2" are one and a half, not a range.
+      .replace(/(\d)\s?-(\d{1,2}\/\d{1,2})(?!\d)/g, '$1 $2')
+      .replace(/ {2,}/g, ' ')
+      .trim()
+  );
 }

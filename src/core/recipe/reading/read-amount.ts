@@ -1,8 +1,9 @@
-import { type Unit, findUnit } from '../../quantity/units.ts';
+import { findUnit, type Unit } from '../../quantity/units.ts';
 import { readNumber } from './read-number.ts';
 
 const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big)(?:-sized?)?\b[ ,]*/i;
-const MEASURE_WORDS = /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed|scant)\b ?/i;
+const MEASURE_WORDS =
+  /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed|scant)\b ?/i;
 const APPROX = /^(about|approximately|approx\.?|around|roughly|circa|ca\.?|~)\s*/i;
 
 export interface AmountRead {

@@ -1,4 +1,4 @@
-import { PACKAGE_UNITS, findUnit, unitNamed } from '../../quantity/units.ts';
+import { findUnit, PACKAGE_UNITS, unitNamed } from '../../quantity/units.ts';
 import { normalizeText } from './normalize-text.ts';
 import { type AmountRead, readAmount, takeModifiers, takeUnit } from './read-amount.ts';
 import { readNumber } from './read-number.ts';
@@ -105,7 +105,10 @@ function takeFlag(text: string, pattern: RegExp, d: Draft, name: string): string
 
 /** "Juice and zest of half a lemon": the fruit's count is the amount, its juice the item. */
 function readCitrus(text: string): { amount: AmountRead; item: string } | null {
-  const m = /^((?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|peel)(?: and (?:grated )?(?:juice|zest|rind|peel))?) (?:of|from) (.+)$/i.exec(text);
+  const m =
+    /^((?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|peel)(?: and (?:grated )?(?:juice|zest|rind|peel))?) (?:of|from) (.+)$/i.exec(
+      text,
+    );
   if (!m) return null;
   const amount = readAmount(m[2]!);
   if (!amount || amount.unit !== null) return null;
@@ -126,7 +129,15 @@ function readLeading(text: string, d: Draft): string {
     const of = readNumber(share[1]!);
     const whole = readAmount(share[2]!);
     const unit = whole?.unit == null ? null : unitNamed(whole.unit);
-    if (of && of.rest === '' && !of.article && whole && unit && (unit.kind === 'weight' || unit.kind === 'volume') && whole.quantity !== 1) {
+    if (
+      of &&
+      of.rest === '' &&
+      !of.article &&
+      whole &&
+      unit &&
+      (unit.kind === 'weight' || unit.kind === 'volume') &&
+      whole.quantity !== 1
+    ) {
       d.amount = { ...whole, quantity: of.value, quantityMax: null };
       d.packageQuantity = whole.quantity;
       d.packageUnit = unit.name;
@@ -237,7 +248,10 @@ function takeSecondAmount(text: string, d: Draft): string {
 
 /** "butter 50 g", "Eggs - 2", "Milk: 250 ml", "80/20 ground beef, 1 lb". */
 function readTrailing(text: string, d: Draft): string {
-  const m = /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(text);
+  const m =
+    /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(
+      text,
+    );
   if (!m) return text;
   const amount = readAmount(m[2]!);
   if (amount === null) return text;
@@ -256,7 +270,11 @@ function readParentheses(text: string, d: Draft): string {
     if (!m) break;
     const inner = readAmount(m[1]!.replace(/ (?:each|total|in total)$/i, ''));
     const kind = inner?.unit == null ? null : unitNamed(inner.unit)!.kind;
-    if (inner && inner.rest === '' && (kind === 'weight' || kind === 'volume' || (inner.unit !== null && d.amount !== null))) {
+    if (
+      inner &&
+      inner.rest === '' &&
+      (kind === 'weight' || kind === 'volume' || (inner.unit !== null && d.amount !== null))
+    ) {
       if (d.amount === null) d.amount = inner;
       else if (/ each$/i.test(m[1]!) && d.packageQuantity === null && kind !== 'count') {
         d.packageQuantity = inner.quantity;
@@ -318,7 +336,13 @@ function confidenceOf(amount: AmountRead | null, item: string, modifiers: readon
   return Math.max(0.1, Math.round(c * 100) / 100);
 }
 
-function plainReading(line: string, item: string, group: string | null, confidence: number, warnings: string[]): Reading {
+function plainReading(
+  line: string,
+  item: string,
+  group: string | null,
+  confidence: number,
+  warnings: string[],
+): Reading {
   return {
     line,
     quantity: null,

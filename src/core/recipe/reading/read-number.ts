@@ -1,9 +1,29 @@
 import { numericQuantity } from 'numeric-quantity';
 
 const WORDS: Readonly<Record<string, number>> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
-}; // biome-ignore format: a table
-const DENOMINATORS: Readonly<Record<string, number>> = { half: 2, halves: 2, third: 3, thirds: 3, quarter: 4, quarters: 4, fourth: 4, eighth: 8 };
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+};
+const DENOMINATORS: Readonly<Record<string, number>> = {
+  half: 2,
+  halves: 2,
+  third: 3,
+  thirds: 3,
+  quarter: 4,
+  quarters: 4,
+  fourth: 4,
+  eighth: 8,
+};
 const WORD = Object.keys(WORDS).join('|');
 const DENOMINATOR = Object.keys(DENOMINATORS).join('|');
 const DIGITS = String.raw`\d{1,6}\s+\d{1,3}\/\d{1,3}|\d{1,6}\/\d{1,4}|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,6}[.,]\d{1,4}|\.\d{1,4}|\d{1,7}`;
@@ -13,7 +33,10 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (m: RegExpExecArray) => number]>
   [/^half (?:a )?dozen\b/i, () => 6],
   [/^half of an?\b/i, () => 0.5],
   [/^half(?: an?)?\b/i, () => 0.5],
-  [new RegExp(String.raw`^(${WORD}|an?|\d+)[ -](${DENOMINATOR})(?: of(?: an?)?)?(?![\w-])`, 'i'), (m) => small(m[1]!) / den(m[2]!)],
+  [
+    new RegExp(String.raw`^(${WORD}|an?|\d+)[ -](${DENOMINATOR})(?: of(?: an?)?)?(?![\w-])`, 'i'),
+    (m) => small(m[1]!) / den(m[2]!),
+  ],
   [/^(?:an? )?dozen\b/i, () => 12],
   [new RegExp(String.raw`^(${WORD}|\d+) dozen\b`, 'i'), (m) => small(m[1]!) * 12],
   [/^(?:an? )?couple(?: of)?\b/i, () => 2],
@@ -21,7 +44,7 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (m: RegExpExecArray) => number]>
   [new RegExp(String.raw`^(${WORD})(?![\w-])`, 'i'), (m) => small(m[1]!)],
   [new RegExp(`^(${DIGITS})(?![\\d%])(?!\\/\\d)`), (m) => digits(m[1]!)],
   [/^an?(?= )/i, () => 1],
-]; // biome-ignore format: a table
+];
 
 const small = (word: string): number => (/^an?$/i.test(word) ? 1 : (WORDS[word.toLowerCase()] ?? Number(word)));
 const den = (word: string): number => DENOMINATORS[word.toLowerCase()]!;
@@ -48,10 +71,10 @@ export interface NumberRead {
  * @example readNumber('three quarters of a cup') // { value: 0.75, rest: 'cup', article: false }
  */
 export function readNumber(text: string): NumberRead | null {
-  for (const [pattern, valueOf] of PATTERNS) {
+  for (const [pattern, read] of PATTERNS) {
     const m = pattern.exec(text);
     if (m === null) continue;
-    const value = valueOf(m);
+    const value = read(m);
     if (Number.isNaN(value)) return null;
     return { value, rest: text.slice(m[0].length).trimStart(), article: /^an?$/i.test(m[0]) };
   }

@@ -13,7 +13,8 @@ const LEADING_PREPARATION =
   /^((?:(?:very|finely|roughly|coarsely|freshly|thinly|thickly|lightly|well) )*(?:chopped|diced|sliced|minced|grated|shredded|melted|softened|crumbled|toasted|beaten|sifted|cubed|mashed|julienned|squeezed|peeled|halved|quartered|rinsed|drained)(?:(?:,| and|, and) (?:chopped|diced|sliced|minced|grated|shredded|rinsed|drained|peeled|cored|seeded|cooled))*) (?=\S)/i;
 const MEAT = /^(?:lean |extra[- ]lean |fatty )?(?:beef|pork|turkey|chicken|lamb|veal|meat)\b/i;
 /** Foods sold under a name that begins with a preparation. */
-const SOLD_AS = /^(?:(?:chopped|diced|crushed|sliced|peeled) (?:tinned |canned |plum )?tomato|sliced (?:turkey|ham|cheese)|shredded (?:coconut|chicken)|toasted sesame|peeled potato|melted cheese)/i;
+const SOLD_AS =
+  /^(?:(?:chopped|diced|crushed|sliced|peeled) (?:tinned |canned |plum )?tomato|sliced (?:turkey|ham|cheese)|shredded (?:coconut|chicken)|toasted sesame|peeled potato|melted cheese)/i;
 /** First words of a pair that share the last word with the second: "vegetable or chicken broth". */
 const SHARED_HEAD = new Set(
   'vegetable chicken beef fish red white green yellow brown black light dark olive canola low-fat skim whole fresh dried lemon lime apple cider wine sweet sour heavy single double almond oat soy plain self-raising cherry plum turkey pork'.split(
@@ -37,11 +38,17 @@ export function splitItem(text: string): ItemRead {
   let name = text.trim();
   const cut = cutAt(name);
   if (cut !== null) {
-    const tail = name.slice(cut).replace(/^[\s,;-]+/, '').trim();
+    const tail = name
+      .slice(cut)
+      .replace(/^[\s,;-]+/, '')
+      .trim();
     name = name.slice(0, cut).trim();
     if (tail !== '') notes.push(tail);
   }
-  const garnish = / (for (?:the )?(?:garnish|garnishing|dusting|serving|topping|greasing|frying|brushing|sprinkling|decoration|rolling|pan|tin)\b.*|to (?:serve|garnish|finish|cover)\b.*|at room temperature|cut into .*|plus (?:more|extra)\b.*)$/i.exec(name);
+  const garnish =
+    / (for (?:the )?(?:garnish|garnishing|dusting|serving|topping|greasing|frying|brushing|sprinkling|decoration|rolling|pan|tin)\b.*|to (?:serve|garnish|finish|cover)\b.*|at room temperature|cut into .*|plus (?:more|extra)\b.*)$/i.exec(
+      name,
+    );
   if (garnish && garnish.index > 0) {
     notes.unshift(garnish[1]!);
     name = name.slice(0, garnish.index).trim();
@@ -61,7 +68,9 @@ export function splitItem(text: string): ItemRead {
     const last = parts[parts.length - 1]!.split(' ');
     name = parts[0]!;
     if (SHARED_HEAD.has(name.toLowerCase()) && last.length > 1) name = `${name} ${last[last.length - 1]}`;
-    alternatives.push(...parts.slice(1).map((p) => (SHARED_HEAD.has(p.toLowerCase()) ? `${p} ${last[last.length - 1]}` : p)));
+    alternatives.push(
+      ...parts.slice(1).map((p) => (SHARED_HEAD.has(p.toLowerCase()) ? `${p} ${last[last.length - 1]}` : p)),
+    );
   }
   return { item: name, notes, alternatives };
 }
@@ -72,7 +81,10 @@ function cutAt(text: string): number | null {
     const c = text[i]!;
     if (c === ';' || (c === '-' && text[i - 1] === ' ' && text[i + 1] === ' ')) return i;
     if (c === ',') {
-      const before = text.slice(0, i).split(/[\s,]+/).filter(Boolean);
+      const before = text
+        .slice(0, i)
+        .split(/[\s,]+/)
+        .filter(Boolean);
       if (before.length > 0 && before.every((w) => NAME_ADJECTIVES.has(w.toLowerCase()))) continue;
       return i;
     }
