@@ -14,7 +14,7 @@ const FRACTIONS: ReadonlyArray<readonly [number, string]> = [
 ];
 
 /**
- * A number as a cook says it: the nearest kitchen fraction when it lies within 2 %, else up to two decimals.
+ * A number as a cook says it: the nearest kitchen fraction when it lies within 2 % (at most 0.04, and below 100), else up to two decimals.
  *
  * @example formatAmount(1.5) // '1½'
  */
@@ -24,7 +24,7 @@ export function formatAmount(value: number): string {
   const rest = value - whole;
   let best = FRACTIONS[0]!;
   for (const f of FRACTIONS) if (Math.abs(f[0] - rest) < Math.abs(best[0] - rest)) best = f;
-  if (Math.abs(best[0] - rest) <= Math.max(0.004, 0.02 * value)) {
+  if (value < 100 && Math.abs(best[0] - rest) <= Math.min(0.04, Math.max(0.004, 0.02 * value))) {
     const int = best[0] === 1 ? whole + 1 : whole;
     if (best[1] === '') return int === 0 && value > 0 ? trimmed(value, 2) : String(int);
     return (int === 0 ? '' : String(int)) + best[1];

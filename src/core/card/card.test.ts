@@ -1,0 +1,166 @@
+import { describe, expect, it } from 'vitest';
+import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { cautionsFor } from '../caution/cautions.ts';
+import { SAMPLE_PROGRAMS } from '../program/samples.ts';
+import { applyEntry } from '../recipe/entry.ts';
+import { applySwap } from '../swap/apply-swap.ts';
+import { SWAPS } from '../swap/library.ts';
+import { amountWords, type CardInput, makeCard } from './card.ts';
+import { cardText } from './card-text.ts';
+import { certaintyWords, formatDay, formatPoints, formatShare } from './format-points.ts';
+
+const asWritten = readVersion(
+  ['1 kg potatoes', '300 ml cream', '150 g Gruyère', '1 lb ground turkey', 'salt to taste'],
+  {
+    servings: 6,
+    steps: [
+      { id: 's1', text: 'Slice the potatoes and brown the turkey.' },
+      { id: 's2', text: 'Pour over the cream, scatter the Gruyère.' },
+    ],
+  },
+);
+let n = 0;
+const changes = applySwap(asWritten, 'l1', SWAPS.find((s) => s.id === 'cream-to-evaporated')!, {
+  food: shippedFood,
+  system: 'us',
+  newId: () => `n${n++}`,
+});
+const lightened = {
+  ...applyEntry(asWritten, { id: 'e', label: 'swap', changes, undoes: null }),
+  id: 'v2',
+  parentId: 'v1',
+  kind: 'lightened' as const,
+  name: 'lightened',
+};
+const input = (rest: Partial<CardInput> = {}): CardInput => ({
+  title: 'Gratin',
+  credit: { author: 'the notebook', url: null, whose: 'family' },
+  version: lightened,
+  asWritten,
+  kitchen: kitchenOf(),
+  programs: SAMPLE_PROGRAMS,
+  pins: [],
+  countedOn: '2026-11-25',
+  ...rest,
+});
+
+describe('a card', () => {
+  const card = makeCard(input());
+  it('has points for every program, before and after', () => {
+    expect(card.programs.map((p) => p.mark)).toEqual(['LE', 'LA', 'HA', 'HO']);
+    for (const p of card.programs) expect(p.points).toBeLessThan(p.was!);
+    expect(card.kcal!).toBeLessThan(card.kcalWas!);
+  });
+  it('has points beside ingredients and steps that add up to the whole', () => {
+    card.programs.forEach((p, i) => {
+      const byLine = card.ingredients.reduce((s, l) => s + l.raw[i]!, 0);
+      const byStep = card.steps.reduce((s, l) => s + l.adds[i]!, 0);
+      expect(Math.abs(byLine - p.points)).toBeLessThanOrEqual(0.5 + 1e-9);
+      expect(byStep).toBeCloseTo(byLine, 9);
+    });
+  });
+  it('says what was changed and why, and what the regular ingredient would make of it', () => {
+    expect(card.changes).toEqual([
+      expect.objectContaining({ from: expect.stringContaining('cream'), to: expect.stringContaining('evaporated') }),
+    ]);
+    expect(card.changes[0]!.why).toMatch(/fat/);
+    expect(card.regular[0]!.points).toEqual(card.programs.map((p) => p.was));
+  });
+  it('carries only changes, counts and the link for another author’s recipe', () => {
+    const other = makeCard(input({ credit: { author: 'Berta', url: 'https://example.org', whose: 'other' } }));
+    expect(other.ingredients).toEqual([]);
+    expect(other.steps).toEqual([]);
+    expect(other.changes).toHaveLength(1);
+    expect(cardText(other)).toContain('https://example.org');
+    expect(cardText(other)).not.toContain('Slice the potatoes');
+  });
+  it('names allergens and the usual cautions', () => {
+    expect(card.allergens).toEqual(['milk']);
+    expect(card.cautions.map((c) => c.id)).toEqual(['poultry', 'raw', 'leftovers']);
+  });
+  it('is a text to paste', () => {
+    const text = cardText(card);
+    expect(text).toContain('Ledger (LE):');
+    expect(text).toContain('1. Slice the potatoes');
+    expect(text).toContain('no medical advice');
+    expect(text).toContain('Counted 25 Nov 2026');
+  });
+  it('without changes is the recipe as written', () => {
+    const plain = makeCard(input({ version: asWritten }));
+    expect(plain.changes).toEqual([]);
+    expect(plain.programs.every((p) => p.was === null)).toBe(true);
+  });
+});
+
+describe('cautions', () => {
+  const of = (ids: string[], text = '') =>
+    cautionsFor(
+      ids.map((id) => shippedFood(id)!),
+      text,
+    )
+      .map((c) => c.words)
+      .join(' ');
+  // USDA FSIS safe minimum internal temperatures, from memory: 165, 160, 145 °F.
+  it.each([
+    ['chicken-breast', '165 °F (74 °C)'],
+    ['turkey-ground-lean', '165 °F (74 °C)'],
+    ['beef-ground-80', '160 °F (71 °C)'],
+    ['beef-chuck', '145 °F (63 °C)'],
+    ['pork-loin', '145 °F (63 °C)'],
+    ['salmon', '145 °F (63 °C)'],
+    ['egg', '160 °F (71 °C)'],
+  ])('%s: %s', (id, words) => expect(of([id])).toContain(words));
+  it('converts its temperatures rightly', () => {
+    for (const [f, c] of [
+      [165, 74],
+      [160, 71],
+      [145, 63],
+    ] as const)
+      expect(Math.round(((f - 32) * 5) / 9)).toBe(c);
+  });
+  it('speaks of alcohol, blenders, sugar alcohols and raw flour where they are', () => {
+    expect(of(['wine-red'])).toContain('35 %');
+    expect(of(['potato'], 'Blend until smooth')).toContain('blender');
+    expect(of(['erythritol'])).toContain('dogs');
+    expect(of(['flour-white'])).toContain('Flour is raw');
+    expect(of(['potato'])).not.toContain('raw');
+  });
+});
+
+describe('words for numbers', () => {
+  it.each([
+    [0, '0'],
+    [0.5, '½'],
+    [3, '3'],
+    [6.5, '6½'],
+  ])('points %d: %s', (p, words) => expect(formatPoints(p)).toBe(words));
+  it.each([
+    [0.04, '0'],
+    [0.05, '0.1'],
+    [1, '1'],
+    [3.14, '3.1'],
+    [-0.3, '-0.3'],
+  ])('a share of %d: %s', (p, words) => expect(formatShare(p)).toBe(words));
+  it('say how sure a count is', () => {
+    const c = (
+      low: number,
+      points: number,
+      high: number,
+      certainty: 'exact' | 'atMost' | 'atLeast' | 'range',
+      complete = true,
+    ) => certaintyWords({ points, pointsRange: { low, high }, certainty, complete });
+    expect(c(5, 5, 5, 'exact')).toBeNull();
+    expect(c(5, 5, 6, 'atLeast')).toBe('maybe 6');
+    expect(c(4, 5, 5, 'atMost')).toBe('maybe 4');
+    expect(c(4, 5, 6, 'range')).toBe('4 to 6');
+    expect(c(5, 5, 5, 'exact', false)).toBe('so far');
+  });
+  it('write a day', () => expect(formatDay('2026-11-05')).toBe('5 Nov 2026'));
+  it('write amounts with their grams, where those say more', () => {
+    const words = (text: string) => amountWords(readVersion([text]).lines[0]!);
+    expect(words('¾ cup shredded part-skim mozzarella')).toBe('¾ cup (84 g)');
+    expect(words('1 kg potatoes')).toBe('1 kg');
+    expect(words('a pinch of nutmeg')).toBe('1 pinch');
+    expect(words('2 to 3 cloves garlic')).toBe('2 to 3 cloves (7.5 g)');
+  });
+});

@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { sample, testLine } from '../../../tests/support/test-lines.ts';
+import { count } from '../program/count.ts';
+import { plainCounter } from '../program/program.ts';
+import { foodFromLabel, type LabelInput, labelContradictions } from './food-from-label.ts';
+import { hiddenByLabel, printedOnLabel } from './label-rounding.ts';
+import { NUTRIENTS, profileOf } from './nutrients.ts';
+
+const label = (rest: Partial<LabelInput> = {}): LabelInput => ({
+  id: 'own-food',
+  revision: 1,
+  name: 'Crispy squares',
+  basisGrams: 30,
+  household: null,
+  printed: { kcal: 130, fat: 4, satFat: 0.5, carbs: 22, sugars: 6, addedSugars: 5, fibre: 1, protein: 2, sodium: 150 },
+  rules: 'us',
+  kinds: [],
+  roles: [],
+  allergens: [],
+  ...rest,
+});
+
+describe('label rounding, 21 CFR 101.9(c), from memory', () => {
+  it.each([
+    ['kcal', 4.9, 0],
+    ['kcal', 47, 45],
+    ['kcal', 52, 50],
+    ['kcal', 56, 60],
+    ['fat', 0.49, 0],
+    ['fat', 2.3, 2.5],
+    ['fat', 7.6, 8],
+    ['satFat', 0.6, 0.5],
+    ['sugars', 0.4, 0],
+    ['protein', 3.4, 3],
+    ['sodium', 3, 0],
+    ['sodium', 138, 140],
+    ['sodium', 146, 150],
+  ] as const)('%s of %d is printed %d', (n, amount, printed) => expect(printedOnLabel(amount, n, 'us')).toBe(printed));
+  it('hides any amount it prints the same', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...NUTRIENTS),
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        fc.constantFrom('us', 'eu', 'exact' as const),
+        (n, amount, rules) => {
+          const hidden = hiddenByLabel(printedOnLabel(amount, n, rules as 'us'), n, rules as 'us');
+          expect(hidden.low - 1e-9).toBeLessThanOrEqual(amount);
+          expect(hidden.high + 1e-9).toBeGreaterThanOrEqual(amount);
+        },
+      ),
+      { numRuns: 2000 },
+    );
+  });
+  it('may print 0 kcal on a spray oil of 9 kcal per gram', () => {
+    // 0.25 g a serving: 2.2 kcal, printed 0.
+    expect(printedOnLabel(0.25 * 8.84, 'kcal', 'us')).toBe(0);
+    expect((hiddenByLabel(0, 'kcal', 'us').high / 0.25) * 1).toBeGreaterThan(8.84);
+  });
+});
+
+describe('a food from its label', () => {
+  const food = foodFromLabel(label());
+  it('is scaled to 100 g and carries what rounding hides', () => {
+    expect(food.per100g.kcal.value).toBeCloseTo(433.3, 1);
+    expect(food.per100g.protein.low).toBeCloseTo(5, 9);
+    expect(food.per100g.protein.high).toBeCloseTo((2.5 / 30) * 100, 9);
+    expect(food.per100g.transFat.value).toBe(0);
+  });
+  it('knows nothing of what the label does not say', () => {
+    const unknown = foodFromLabel(label({ printed: { ...label().printed, fibre: null, addedSugars: null } }));
+    expect(unknown.per100g.fibre.value).toBeNull();
+    expect(unknown.per100g.fibre.high).toBeCloseTo(unknown.per100g.carbs.high, 9);
+    expect(unknown.per100g.addedSugars.high).toBeCloseTo(unknown.per100g.sugars.high, 9);
+  });
+  it('counts "maybe" near an edge', () => {
+    // 150 + 2·6 + 6.75·0.5 − 2·2 − 2·1 = 159.4, which is 3.54; the label's rounding hides a third of a point.
+    const edgy = foodFromLabel(label({ printed: { ...label().printed, kcal: 150 } }));
+    const c = count([testLine(edgy, 30)], plainCounter(sample('LE')), { servings: 1 });
+    expect(c.pointsRange.low).toBeLessThanOrEqual(c.points);
+    expect(c.pointsRange.high).toBeGreaterThan(c.pointsRange.low);
+  });
+  it('takes the household measure of the label', () => {
+    const f = foodFromLabel(label({ household: { quantity: 2, unit: 'tbsp', grams: 30 } }));
+    expect(f.measures).toEqual([{ unit: 'tablespoon', form: null, grams: 15 }]);
+  });
+  it.each([
+    [{ printed: { ...label().printed, sugars: 40 } }, /more sugar/],
+    [{ printed: { ...label().printed, satFat: 9 } }, /more saturated/],
+    [{ printed: { ...label().printed, kcal: 400 } }, /does not fit/],
+    [{ printed: { ...label().printed, carbs: 60, kcal: 300 } }, /weigh/],
+    [{ household: { quantity: 1, unit: 'cup', grams: 900 } }, /household measure/],
+  ] as const)('points out contradictions (%#)', (rest, words) =>
+    expect(labelContradictions(label(rest)).join()).toMatch(words),
+  );
+  it('has none to point out on an honest label', () => expect(labelContradictions(label())).toEqual([]));
+});
+
+describe('unknown is not zero', () => {
+  it('is bounded by its parents', () => {
+    const p = profileOf({ kcal: 100, fat: 3, carbs: 12, protein: 5 });
+    expect(p.satFat).toMatchObject({ value: null, low: 0, high: 3 });
+    expect(p.sugars).toMatchObject({ value: null, low: 0, high: 12 });
+    expect(p.fibre.high).toBe(12);
+  });
+  it('but the added sugars of a food without sugars are a known 0', () => {
+    expect(profileOf({ kcal: 100, carbs: 12, sugars: 0 }).addedSugars).toEqual({ value: 0, low: 0, high: 0 });
+  });
+});

@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
+import { applyEntry, type Change, type Entry, EntryConflict, historyOf, invertChanges, lineChange } from './entry.ts';
+
+const entry = (id: string, changes: readonly Change[], undoes: string | null = null): Entry => ({
+  id,
+  label: id,
+  changes,
+  undoes,
+});
+const base = testVersion(['a', 'b', 'c']);
+const content = (v: typeof base) => ({ lines: v.lines, servings: v.servings, steps: v.steps, name: v.name });
+
+describe('entries', () => {
+  it('add, change and remove lines in place', () => {
+    const added = applyEntry(
+      base,
+      entry('1', [{ kind: 'line', lineId: 'd', before: null, after: testRecipeLine('d'), index: 1 }]),
+    );
+    expect(added.lines.map((l) => l.id)).toEqual(['a', 'd', 'b', 'c']);
+    const removed = applyEntry(added, entry('2', [lineChange(added, 'a', null)]));
+    expect(removed.lines.map((l) => l.id)).toEqual(['d', 'b', 'c']);
+    expect(removed.revision).toBe(base.revision + 2);
+  });
+  it('do not fit a version that lacks their line', () => {
+    expect(() =>
+      applyEntry(
+        base,
+        entry('1', [{ kind: 'line', lineId: 'zz', before: testRecipeLine('zz'), after: null, index: 0 }]),
+      ),
+    ).toThrow(EntryConflict);
+    expect(() =>
+      applyEntry(base, entry('1', [{ kind: 'line', lineId: 'a', before: null, after: testRecipeLine('a'), index: 0 }])),
+    ).toThrow(EntryConflict);
+  });
+  it('turned round, lead back exactly, whatever was done', () => {
+    type Do = { kind: number; at: number };
+    const does = fc.array(fc.record({ kind: fc.nat(4), at: fc.nat(20) }), { minLength: 1, maxLength: 12 });
+    fc.assert(
+      fc.property(does, (list: Do[]) => {
+        let version = base;
+        const entries: Entry[] = [];
+        list.forEach((d, i) => {
+          const line = version.lines[d.at % Math.max(1, version.lines.length)];
+          const change: Change =
+            d.kind === 0 || !line
+              ? {
+                  kind: 'line',
+                  lineId: `n${i}`,
+                  before: null,
+                  after: testRecipeLine(`n${i}`),
+                  index: d.at % (version.lines.length + 1),
+                }
+              : d.kind === 1
+                ? lineChange(version, line.id, null)
+                : d.kind === 2
+                  ? lineChange(version, line.id, { ...line, kept: !line.kept })
+                  : d.kind === 3
+                    ? { kind: 'servings', before: version.servings, after: d.at + 1 }
+                    : { kind: 'steps', before: version.steps, after: [{ id: `s${i}`, text: 'stir' }] };
+          const e = entry(`e${i}`, [change]);
+          version = applyEntry(version, e);
+          entries.push(e);
+        });
+        for (const e of [...entries].reverse())
+          version = applyEntry(version, entry(`u${e.id}`, invertChanges(e.changes), e.id));
+        expect(content(version)).toEqual(content(base));
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('undo and redo', () => {
+  const change: Change[] = [{ kind: 'servings', before: 4, after: 6 }];
+  const e1 = entry('1', change);
+  const e2 = entry('2', change);
+  const undo2 = entry('3', change, '2');
+  const redo2 = entry('4', change, '3');
+  it('offer the last thing done', () => expect(historyOf([e1, e2])).toEqual({ undo: e2, redo: null }));
+  it('offer what is before it once it is undone, and to redo it', () =>
+    expect(historyOf([e1, e2, undo2])).toEqual({ undo: e1, redo: undo2 }));
+  it('take a redone thing as done, to be undone again', () =>
+    expect(historyOf([e1, e2, undo2, redo2])).toEqual({ undo: redo2, redo: null }));
+  it('drop what could be redone when something new is done', () =>
+    expect(historyOf([e1, e2, undo2, entry('5', change)]).redo).toBeNull());
+  it('have nothing to offer at first', () => expect(historyOf([])).toEqual({ undo: null, redo: null }));
+});

@@ -1,0 +1,160 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readLine } from './read-line.ts';
+import { readNumber } from './read-number.ts';
+import type { Reading, ReadingPart } from './reading.ts';
+
+type HardLine = Partial<Reading> & Pick<Reading, 'line'>;
+// Lines and expectations were written before the reader, and are not edited to suit it.
+const HARD: HardLine[] = JSON.parse(
+  readFileSync(new URL('../../../../tests/data/hard-lines.json', import.meta.url), 'utf8'),
+);
+const lower = (t: string | null | undefined): string | null => t?.toLowerCase() ?? null;
+const sorted = (xs: readonly string[] = []): string[] => [...xs].map((x) => x.toLowerCase()).sort();
+
+/** Whether a line is read whole: every part of it as expected. */
+function readsWhole(want: HardLine): boolean {
+  const got = readLine(want.line);
+  const close = (a: number | null | undefined, b: number | null) =>
+    a == null || b === null ? (a ?? null) === b : Math.abs(a - b) < 1e-9;
+  const parts = (ps: readonly ReadingPart[] = []) =>
+    JSON.stringify(ps.map((p) => [p.quantity, p.quantityMax ?? null, p.unit, p.relation]));
+  return (
+    close(want.quantity, got.quantity) &&
+    close(want.quantityMax, got.quantityMax) &&
+    close(want.packageQuantity, got.packageQuantity) &&
+    (want.unit ?? null) === got.unit &&
+    (want.packageUnit ?? null) === got.packageUnit &&
+    lower(want.item) === lower(got.item) &&
+    lower(want.note) === lower(got.note) &&
+    parts(want.parts) === parts(got.parts) &&
+    JSON.stringify(sorted(want.modifiers)) === JSON.stringify(sorted(got.modifiers)) &&
+    JSON.stringify(sorted(want.alternatives)) === JSON.stringify(sorted(got.alternatives))
+  );
+}
+
+describe('100 hard lines', () => {
+  it('are read whole, at least 95 of them', () => {
+    expect(HARD).toHaveLength(100);
+    const missed = HARD.filter((h) => !readsWhole(h)).map((h) => h.line);
+    expect(missed.length, missed.join('\n')).toBeLessThanOrEqual(5);
+  });
+});
+
+describe('numbers', () => {
+  it.each([
+    ['1 1/2 cups', 1.5],
+    ['2/3 cup', 2 / 3],
+    ['1,5 kg', 1.5],
+    ['1,200 g', 1200],
+    ['12,345 g', 12345],
+    ['0,250 l', 0.25],
+    ['.5 l', 0.5],
+    ['one and a half cups', 1.5],
+    ['2 and a half cups', 2.5],
+    ['three quarters of a cup', 0.75],
+    ['a third of a cup', 1 / 3],
+    ['half a dozen eggs', 6],
+    ['two dozen eggs', 24],
+    ['a couple of carrots', 2],
+    ['twelve eggs', 12],
+  ])('%s', (text, value) => expect(readNumber(text)!.value).toBeCloseTo(value, 12));
+  it.each(['', 'sugar', '1/0 cup', 'x 2'])('has none in "%s"', (text) => expect(readNumber(text)).toBeNull());
+});
+
+describe('more shapes of lines', () => {
+  it.each<[string, Partial<Reading>]>([
+    [
+      'four 6-oz salmon fillets',
+      { quantity: 4, unit: null, packageQuantity: 6, packageUnit: 'ounce', item: 'salmon fillets' },
+    ],
+    [
+      'Chicken breasts, 4 (about 150 g each)',
+      { quantity: 4, packageQuantity: 150, packageUnit: 'gram', item: 'Chicken breasts' },
+    ],
+    ['1 1-lb package spaghetti', { quantity: 1, unit: 'package', packageQuantity: 1, packageUnit: 'pound' }],
+    [
+      '14.5 oz can tomatoes',
+      { quantity: 1, unit: 'can', packageQuantity: 14.5, packageUnit: 'ounce', item: 'tomatoes' },
+    ],
+    [
+      'vegetable or chicken broth, 2 cups',
+      { item: 'vegetable broth', alternatives: ['chicken broth'], quantity: 2, unit: 'cup' },
+    ],
+    ['3 cloves', { quantity: 3, unit: null, item: 'cloves' }],
+    ['1 tablespoon minced garlic', { item: 'garlic', note: 'minced' }],
+    ['1 lb minced beef', { item: 'minced beef', note: null }],
+    ['2 c shredded carrots', { quantity: 2, unit: 'cup', item: 'carrots', note: 'shredded' }],
+    ['1 cup sugar, plus 2 tbsp for dusting', { quantity: 1, unit: 'cup', item: 'sugar' }],
+  ])('%s', (line, want) => expect(readLine(line)).toMatchObject(want));
+});
+
+describe('bad lines', () => {
+  it('warns of an amount of nothing', () => {
+    const r = readLine('0 cups flour');
+    expect(r).toMatchObject({ quantity: 0, unit: 'cup', item: 'flour' });
+    expect(r.warnings[0]).toMatch(/zero/);
+  });
+  it('takes no amount below zero, and asks', () => {
+    const r = readLine('-3 eggs');
+    expect(r.quantity).toBeNull();
+    expect(r.item).toContain('3 eggs');
+    expect(r.confidence).toBeLessThan(0.5);
+    expect(r.warnings[0]).toMatch(/below zero/);
+  });
+  it('keeps a line of 2,000 characters whole, and asks whether it is one', () => {
+    const long = `1 cup ${'sugar and spice '.repeat(125)}`;
+    const r = readLine(long);
+    expect(r.line).toBe(long);
+    expect(r.warnings[0]).toMatch(/too long/);
+  });
+  it('reads ten thousand digits and slashes at once', () => {
+    const before = performance.now();
+    readLine('1/2 '.repeat(95));
+    readLine('1 2 3 4 5 6 7 8 9 '.repeat(22));
+    expect(performance.now() - before).toBeLessThan(1000);
+  });
+  it('never throws and keeps every word', () => {
+    const piece = fc.constantFrom(
+      '1',
+      '½',
+      '1/2',
+      '-',
+      '(',
+      ')',
+      'cup',
+      'T',
+      'of',
+      'or',
+      ',',
+      'flour',
+      '14 oz',
+      'can',
+      'each',
+      'to taste',
+      '½½',
+      '/',
+      '”',
+      '🙂',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 80 }),
+          fc.array(piece, { maxLength: 12 }).map((a) => a.join(' ')),
+        ),
+        (line) => {
+          const r = readLine(line);
+          expect(r.line).toBe(line);
+          expect(r.quantity === null || Number.isFinite(r.quantity)).toBe(true);
+          expect(r.confidence).toBeGreaterThanOrEqual(0);
+          const kept =
+            `${r.item} ${r.note ?? ''} ${r.alternatives.join(' ')} ${r.modifiers.join(' ')} ${r.unit ?? ''}`.toLowerCase();
+          if (/flour/.test(line) && line.length < 60) expect(kept).toContain('flour');
+        },
+      ),
+      { numRuns: 3000 },
+    );
+  });
+});

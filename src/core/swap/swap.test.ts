@@ -1,0 +1,138 @@
+import { describe, expect, it } from 'vitest';
+import { sample } from '../../../tests/support/test-lines.ts';
+import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { SHIPPED_FOODS } from '../food/shipped/index.ts';
+import { plainCounter } from '../program/program.ts';
+import { countVersion } from '../recipe/count-version.ts';
+import { applyEntry } from '../recipe/entry.ts';
+import type { Version } from '../recipe/version.ts';
+import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
+import { avoidedBy } from './avoided.ts';
+import { departureOf } from './departure.ts';
+import { SWAPS, swapsFor } from './library.ts';
+import type { Swap } from './swap.ts';
+
+let ids = 0;
+const context = { food: shippedFood, system: 'us', newId: () => `new-${ids++}` } as const;
+const swap = (id: string): Swap => SWAPS.find((s) => s.id === id)!;
+const swapped = (version: Version, lineId: string, s: Swap): Version =>
+  applyEntry(version, {
+    id: `e${ids++}`,
+    label: s.name,
+    changes: applySwap(version, lineId, s, context),
+    undoes: null,
+  });
+const grams = (v: Version): number[] => v.lines.map((l) => Math.round((l.weight?.grams ?? 0) * 10) / 10);
+
+describe('the library', () => {
+  it('has at least 25 swaps of every kind, all with foods of the pantry', () => {
+    expect(SWAPS.length).toBeGreaterThanOrEqual(25);
+    expect(new Set(SWAPS.map((s) => s.kind))).toEqual(new Set(['twin', 'standIn', 'part', 'leaveOut', 'bulkUp']));
+    expect(new Set(SWAPS.map((s) => s.id)).size).toBe(SWAPS.length);
+    for (const s of SWAPS) {
+      for (const id of [...s.from, ...s.into.map((i) => i.foodId)])
+        expect(shippedFood(id), `${s.id}: ${id}`).not.toBeNull();
+      expect(s.share).toBeGreaterThan(0);
+      expect(s.share).toBeLessThanOrEqual(1);
+      expect(s.departure).toBeGreaterThan(0);
+    }
+  });
+  // Every swap, on every food it names: what comes in weighs what the ratio says, and somebody's points do not
+  // rise but where the swap is for bulk.
+  it.each(SWAPS.map((s) => [s.id, s] as const))('%s leaves amounts, points and steps right', (_, s) => {
+    for (const from of s.from) {
+      const food = shippedFood(from)!;
+      const version = readVersion([`200 g ${food.name}`], { servings: 2, steps: [{ id: 's1', text: 'Cook it.' }] });
+      const line = {
+        ...version.lines[0]!,
+        food: { kind: 'food', foodId: from, revision: 1 } as const,
+        weight: { grams: 200, low: 200, high: 200, from: 'weight' } as const,
+      };
+      const before = { ...version, lines: [line] };
+      const after = swapped(before, line.id, s);
+      const total = after.lines.filter((l) => !l.leftOut).reduce((sum, l) => sum + l.weight!.grams, 0);
+      const wanted =
+        s.kind === 'leaveOut'
+          ? 0
+          : s.kind === 'bulkUp'
+            ? 200 * s.into[0]!.ratio
+            : 200 * (1 - s.share) + 200 * s.share * s.into.reduce((r, t) => r + t.ratio, 0);
+      expect(total).toBeCloseTo(wanted, 6);
+      expect(after.lines.every((l) => l.originLineId === line.originLineId)).toBe(true);
+      expect(after.steps.length).toBe(s.method === null ? 1 : 2);
+      const counters = ['LE', 'LA', 'HA'].map((m) => plainCounter(sample(m)));
+      const raws = (v: Version) => countVersion(v, kitchenOf(), counters).counts.map((c) => c.raw);
+      const was = raws(before);
+      // Brown rice is lighter only where whole grains are uncounted: somebody must gain.
+      if (s.kind !== 'bulkUp')
+        expect(
+          raws(after).some((r, i) => r <= was[i]! + 1e-9),
+          `${s.id} on ${from}`,
+        ).toBe(true);
+    }
+  });
+});
+
+describe('applying a swap', () => {
+  const gratin = readVersion(['1 kg potatoes', '300 ml cream', '150 g Gruyère', '2 tbsp mayonnaise'], {
+    steps: [
+      { id: 's1', text: 'Slice the potatoes.' },
+      { id: 's2', text: 'Warm the cream.' },
+    ],
+  });
+  it('replaces the line and says so in the steps, before the step it belongs to', () => {
+    const v = swapped(gratin, 'l1', swap('cream-to-evaporated'));
+    expect(v.lines[1]).toMatchObject({
+      id: 'l1',
+      originLineId: 'l1',
+      item: 'evaporated milk, skimmed',
+      swapId: 'cream-to-evaporated',
+    });
+    expect(v.lines[1]!.weight!.grams).toBeCloseTo(301.8, 0);
+    expect(v.steps.map((s) => s.id === 's1' || s.id === 's2')).toEqual([true, false, true]);
+  });
+  it('takes a share out and puts what comes in behind it', () => {
+    const v = swapped(gratin, 'l1', swap('cream-half-evaporated'));
+    expect(grams(v).slice(1, 3)).toEqual([150.9, 150.9]);
+    expect(v.lines[2]!.originLineId).toBe('l1');
+  });
+  it('puts two foods in for one', () => {
+    const v = swapped(gratin, 'l3', swap('mayo-to-yogurt'));
+    expect(v.lines.slice(3).map((l) => l.item)).toEqual(['strained yogurt, plain, fat-free', 'mustard, prepared']);
+  });
+  it('only lessens where nothing comes in', () => {
+    expect(grams(swapped(gratin, 'l2', swap('cheese-less')))).toEqual([1000, 301.8, 75, 27.6]);
+  });
+  it('never touches a kept line, nor the wrong food', () => {
+    const kept = { ...gratin.lines[1]!, kept: true };
+    expect(whyNot(swap('cream-to-evaporated'), kept)).toMatch(/kept/);
+    expect(whyNot(swap('cream-to-evaporated'), gratin.lines[0]!)).toMatch(/another food/);
+    expect(() => applySwap({ ...gratin, lines: [kept] }, 'l1', swap('cream-to-evaporated'), context)).toThrow(/kept/);
+  });
+  it('adds up its departure, once for each line', () => {
+    const v = swapped(swapped(gratin, 'l1', swap('cream-half-evaporated')), 'l2', swap('cheese-less'));
+    expect(departureOf(v, SWAPS)).toBe(7 + 11);
+    expect(departureOf(gratin, SWAPS)).toBe(0);
+  });
+  it('offers the nearest swap first', () => {
+    const departures = swapsFor('cream-heavy').map((s) => s.departure);
+    expect(departures.length).toBeGreaterThan(2);
+    expect(departures).toEqual([...departures].sort((a, b) => a - b));
+  });
+});
+
+describe('allergens and things avoided', () => {
+  const foods = (...names: string[]) => names.map((id) => SHIPPED_FOODS.find((f) => f.id === id)!);
+  it('are found when a swap brings them in', () => {
+    expect(allergensBroughtIn(foods('mayonnaise'), foods('yogurt-greek-fatfree', 'mustard'))).toEqual(['milk']);
+    expect(allergensBroughtIn(foods('milk-whole'), foods('milk-skim'))).toEqual([]);
+  });
+  it('are matched with the eaters', () => {
+    const eater = { allergies: ['tree-nuts'], avoids: ['cilantro', 'liver'] } as const;
+    expect(avoidedBy(eater, foods('walnuts', 'coriander-leaf'))).toEqual([
+      'allergic to tree nuts (walnuts)',
+      'avoids cilantro',
+    ]);
+    expect(avoidedBy(eater, foods('potato'))).toEqual([]);
+  });
+});
