@@ -6,7 +6,7 @@ import { readNumber } from '../core/recipe/reading/read-number.ts';
 const Text = z.union([z.string(), z.object({ text: z.string() }).transform((o) => o.text)]);
 
 /** A recipe as JSON: our own shape, which `score` documents. */
-const OwnRecipe = z.object({
+export const OwnRecipeSchema = z.object({
   title: z.string().nullish(),
   servings: z.union([z.number(), z.string()]).nullish(),
   lines: z.array(Text).optional(),
@@ -35,7 +35,7 @@ export function recipeFromJson(json: unknown): RecipeText | null {
       stepsOf(org.data.recipeInstructions),
     );
   }
-  const own = OwnRecipe.safeParse(json);
+  const own = OwnRecipeSchema.safeParse(json);
   const lines = own.success ? (own.data.lines ?? own.data.ingredients) : undefined;
   if (!own.success || lines === undefined) return null;
   return recipeText(own.data.title ?? null, own.data.servings ?? null, lines, own.data.steps ?? []);

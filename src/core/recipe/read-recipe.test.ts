@@ -75,6 +75,21 @@ describe('a pasted recipe', () => {
     );
     expect(r.steps).toHaveLength(2);
   });
+  it.each(['Three bean chilli', 'A very long list', 'Two-ingredient dough', 'Seven layer salad'])(
+    'takes "%s" for a title',
+    (title) => {
+      const r = readRecipe(`${title}\n2 eggs\n1 cup milk`);
+      expect(r.title).toBe(title);
+      expect(r.ingredients).toHaveLength(2);
+    },
+  );
+  it('takes "7 layer salad" for a title where a gap follows, "3 eggs" for an ingredient where none does', () => {
+    expect(readRecipe('7 layer salad\n\n2 eggs\n1 cup milk').title).toBe('7 layer salad');
+    expect(readRecipe('3 eggs\n1 cup milk')).toMatchObject({
+      title: null,
+      ingredients: [{ text: '3 eggs' }, { text: '1 cup milk' }],
+    });
+  });
   it('keeps what fits nowhere as notes', () => {
     const r = readRecipe(
       'Dip\nMy grandmother made this every Sunday.\n1 cup yogurt\n1 clove garlic\nNotes\nKeeps three days.',

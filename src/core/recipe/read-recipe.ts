@@ -91,7 +91,7 @@ export function readRecipe(pasted: string): RecipeText {
   let section: Section = 'top';
   let group: string | null = null;
   let gap = false;
-  for (const raw of lines) {
+  for (const [at, raw] of lines.entries()) {
     const line = clean(raw.trim());
     if (line === '' || /^[-=_*~]{3,}$/.test(line)) {
       gap = true;
@@ -104,7 +104,12 @@ export function readRecipe(pasted: string): RecipeText {
       continue;
     }
     if (takeMeta(line, draft, section)) continue;
-    if (draft.title === null && section === 'top' && draft.ingredients.length === 0 && !looksLikeIngredient(line)) {
+    if (
+      draft.title === null &&
+      section === 'top' &&
+      draft.ingredients.length === 0 &&
+      (!looksLikeIngredient(line) || looksLikeTitle(line, lines[at + 1] ?? ''))
+    ) {
       draft.title = line.replace(/^(?:title|recipe|name)\s*:\s*/i, '').slice(0, 200);
       gap = false;
       continue;
@@ -240,6 +245,12 @@ function looksLikeIngredient(line: string): boolean {
     (/^[-*•]\s/.test(line) && line.length < 80) ||
     r.modifiers.includes('to taste')
   );
+}
+
+/** A first line that could be an amount but is a name: "Three bean chilli", "A very long list", "7 layer salad". */
+function looksLikeTitle(line: string, next: string): boolean {
+  if (/^[-*•]\s/.test(line) || readLine(line).unit !== null) return false;
+  return !/^[\d½⅓⅔¼¾⅛]/.test(line) || next.trim() === '';
 }
 
 function looksLikeStep(line: string, afterGap: boolean): boolean {

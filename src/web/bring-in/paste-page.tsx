@@ -113,7 +113,7 @@ export function PastePage() {
         </label>
         <textarea
           id="paste"
-          className="field min-h-[24rem] font-sans text-[1.05rem] leading-relaxed lg:min-h-[calc(100dvh-16rem)]"
+          className="field plain-text min-h-[24rem] font-sans text-[1.05rem] leading-relaxed lg:min-h-[calc(100dvh-16rem)]"
           placeholder={EXAMPLE}
           value={text}
           onChange={(e) => setText(e.target.value)}

@@ -55,7 +55,7 @@ export function HouseholdPage() {
   return (
     <main className="mx-auto max-w-4xl px-4 py-5 md:px-8">
       <h1 className="text-3xl">Household</h1>
-      <section aria-label="At the table" className="mt-5">
+      <section aria-label="Eaters" className="mt-5">
         <div className="flex flex-wrap items-end justify-between gap-2">
           <h2 className="text-xl">At the table</h2>
           <button

@@ -29,11 +29,11 @@ const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet
 export function SwapMenu(props: SwapMenuProps) {
   const { line, open } = props;
   return (
-    <DropdownMenu.Root open={open} onOpenChange={props.onOpenChange}>
+    <DropdownMenu.Root modal={false} open={open} onOpenChange={props.onOpenChange}>
       <DropdownMenu.Trigger className="btn btn-small" aria-label={`Change ${line.item || line.text}`}>
         {line.kept ? 'Kept' : line.food.kind === 'food' && swapsFor(line.food.foodId).length > 0 ? 'Swap' : 'More'}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={document.querySelector('main')}>
         <DropdownMenu.Content
           align="end"
           sideOffset={4}

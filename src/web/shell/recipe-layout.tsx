@@ -51,7 +51,7 @@ export function RecipeLayout() {
   return (
     <RecipeContext value={open}>
       <div className="lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
-        <header className="no-print px-4 pt-5 md:px-6">
+        <section aria-label="The recipe" className="no-print px-4 pt-5 md:px-6">
           <div className="flex flex-wrap items-baseline gap-x-4">
             <h1 className="text-3xl leading-tight">{recipe.title}</h1>
             <p className="text-soft">
@@ -78,7 +78,7 @@ export function RecipeLayout() {
               </NavLink>
             ))}
           </nav>
-        </header>
+        </section>
         <Outlet />
       </div>
     </RecipeContext>

@@ -1,0 +1,91 @@
+import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
+import { plainCounter } from '../src/core/program/program.ts';
+import { SAMPLE_PROGRAMS } from '../src/core/program/samples.ts';
+import { countVersion } from '../src/core/recipe/count-version.ts';
+import type { Line, Version } from '../src/core/recipe/version.ts';
+
+/**
+ * A recount of a 60-line recipe under all programs, as at every keystroke on the bench, against a naive loop over the
+ * same foods as JSON rows: parse each row, sum the rule's terms, no intervals, no reasons.
+ */
+const LINES = 60;
+const ROUNDS = 400;
+
+const foods = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
+  .filter((_, i) => i % 6 === 0)
+  .slice(0, LINES);
+const byId = new Map(foods.map((f) => [f.id, f]));
+const lines = foods.map(
+  (f, i): Line => ({
+    id: `l${i}`,
+    originLineId: `l${i}`,
+    group: null,
+    text: f.name,
+    amount: { quantity: 100, quantityMax: null, unit: 'gram' },
+    item: f.name,
+    note: null,
+    food: { kind: 'food', foodId: f.id, revision: 1 },
+    weight: { grams: 20 + i, low: 20 + i, high: 20 + i, from: 'weight' },
+    role: null,
+    kept: false,
+    leftOut: false,
+    swapId: null,
+    warnings: [],
+  }),
+);
+const version: Version = {
+  id: 'v',
+  recipeId: 'r',
+  parentId: null,
+  kind: 'asWritten',
+  name: 'v',
+  servings: 6,
+  lines,
+  steps: [],
+  revision: 0,
+};
+const kitchen = { food: (id: string) => byId.get(id) ?? null, version: () => null };
+const counters = SAMPLE_PROGRAMS.map((p) => plainCounter(p));
+
+const rows = foods.map((f, i) => JSON.stringify({ food: f, grams: 20 + i }));
+function naive(): number {
+  let sum = 0;
+  for (const program of SAMPLE_PROGRAMS) {
+    for (const text of rows) {
+      const { food, grams } = JSON.parse(text);
+      if (program.list.entries.some((e) => e.kinds.some((k: string) => food.kinds.includes(k)))) continue;
+      for (const [n, c] of Object.entries(program.rule.coefficients))
+        sum += ((food.per100g[n].value ?? 0) * grams * c) / 100 / program.rule.per;
+    }
+  }
+  return sum;
+}
+
+/** Median milliseconds of a call, after a warm-up. */
+function time(work: (round: number) => unknown, rounds: number): number {
+  for (let i = 0; i < 20; i++) work(i);
+  const times: number[] = [];
+  for (let i = 0; i < rounds; i++) {
+    const t = performance.now();
+    work(i);
+    times.push(performance.now() - t);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)]!;
+}
+
+// Every round changes one amount, as a keystroke does.
+const recount = time((i) => {
+  const changed = lines.map((l, n) => (n === i % LINES ? { ...l, weight: { ...l.weight!, grams: 30 + (i % 50) } } : l));
+  return countVersion({ ...version, lines: changed }, kitchen, counters);
+}, ROUNDS);
+const loop = time(() => naive(), 60);
+
+console.log(
+  `recount of ${LINES} lines under ${counters.length} programs: ${recount.toFixed(3)} ms (median of ${ROUNDS})`,
+);
+console.log(`naive loop over the same foods as JSON rows:    ${loop.toFixed(3)} ms`);
+console.log(`ratio recount / loop: ${(recount / loop).toFixed(3)}; a frame is 16 ms`);
+if (recount > loop) {
+  console.error('The recount is slower than the naive loop.');
+  process.exit(1);
+}

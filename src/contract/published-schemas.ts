@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { ParseAnswerSchema, ScoreAnswerSchema } from './cli.ts';
+import { ProblemSchema } from './problem.ts';
+import { RuleFileSchema } from './program.ts';
+import { OwnRecipeSchema } from './recipe-file.ts';
+
+/** The JSON schemas that docs/schemas publishes, by file name. */
+export const schemas = (): Record<string, unknown> => ({
+  parse: z.toJSONSchema(ParseAnswerSchema),
+  score: z.toJSONSchema(ScoreAnswerSchema),
+  rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
+  recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),
+  problem: z.toJSONSchema(ProblemSchema, { io: 'input' }),
+});

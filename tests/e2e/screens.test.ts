@@ -1,0 +1,114 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { expectAccessible, openPage, type RunningImbiss, startImbiss } from '../support/running-imbiss.ts';
+
+let imbiss: RunningImbiss;
+let gratin: string;
+beforeAll(async () => {
+  imbiss = await startImbiss(4390);
+  const recipes = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json();
+  gratin = recipes.find((r: { title: string }) => r.title.includes('gratin')).id;
+});
+afterAll(() => imbiss.stop());
+
+const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
+  ['library', '/h/demo-household/recipes', 'Potato and leek gratin'],
+  ['paste', '/h/demo-household/bring-in', 'What was read'],
+  ['bring in', `/h/demo-household/recipes/${gratin}/bring-in`, 'Ingredients'],
+  ['bench', `/h/demo-household/recipes/${gratin}/lighten`, 'Departure from'],
+  ['pass on', `/h/demo-household/recipes/${gratin}/pass-on`, 'What was changed'],
+  ['household', '/h/demo-household/household', 'At the table'],
+];
+
+describe('every screen', () => {
+  it.each([
+    ['at 1280×800, dark', 1280, 800, 'dark'],
+    ['at 390×844, light', 390, 844, 'light'],
+    ['at 390×844, dark', 390, 844, 'dark'],
+  ] as const)('is accessible and does not scroll sideways %s', async (_, width, height, colorScheme) => {
+    const context = await imbiss.browser.newContext({
+      viewport: { width, height },
+      colorScheme,
+      reducedMotion: 'reduce',
+    });
+    const { page, errors } = await openPage(context);
+    for (const [name, path, text] of SCREENS()) {
+      await page.goto(imbiss.url + path);
+      await page.locator('main, aside').getByText(text).first().waitFor();
+      await expectAccessible(page, `${name}, ${colorScheme}, ${width}`);
+    }
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('says in words what went wrong and what to do', async () => {
+    const context = await imbiss.browser.newContext();
+    const { page } = await openPage(context);
+    await page.goto(`${imbiss.url}/h/demo-household/recipes/nowhere/lighten`);
+    await page.getByText('There is no such recipe.').waitFor();
+    await expectAccessible(page, 'missing recipe');
+    await page.goto(`${imbiss.url}/h/nowhere/recipes`);
+    await page.getByText('There is no such household.').waitFor();
+    await page.goto(`${imbiss.url}/nonsense`);
+    await page.getByText('There is nothing at this address').waitFor();
+    await context.close();
+  });
+
+  it('takes any paste without losing it', async () => {
+    const context = await imbiss.browser.newContext();
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.url}/h/demo-household/bring-in`);
+    const box = page.getByLabel('Paste it as it is written');
+    const bringIn = page.getByRole('button', { name: 'Bring it in' });
+    await box.fill('x'.repeat(200_000));
+    await page.getByText('too long for one recipe').waitFor();
+    await bringIn.click();
+    await page.getByRole('alert').getByText('Bring in one recipe at a time').waitFor();
+    expect((await box.inputValue()).length).toBe(200_000);
+    await box.fill(`A very long list\n\n${Array.from({ length: 400 }, (_, i) => `${i + 1} g sugar`).join('\n')}`);
+    await page.getByText('100 more lines than a recipe holds').waitFor();
+    await bringIn.click();
+    await page.getByRole('alert').getByText('Split it into two').waitFor();
+    await box.fill('Odd things\nServes 1000\n\n0 cups flour\n-3 eggs\n1 cup sugar\n');
+    await page.getByText('which cannot be').waitFor();
+    await bringIn.click();
+    await page.waitForURL('**/recipes/*/bring-in');
+    await page.getByText('An amount below zero cannot be.').waitFor();
+    await page.getByText('The amount is zero').waitFor();
+    await page.getByText('The whole, no servings yet').waitFor();
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('keeps both copies when two devices change one version', async () => {
+    const context = await imbiss.browser.newContext();
+    const { page: one } = await openPage(context);
+    const { page: two } = await openPage(await imbiss.browser.newContext());
+    const url = `${imbiss.url}/h/demo-household/recipes/${gratin}/lighten`;
+    for (const p of [one, two]) {
+      await p.goto(url);
+      await p.getByText('Departure from').waitFor();
+    }
+    const add = async (p: typeof one, text: string) => {
+      await p.getByLabel('Add a line').fill(text);
+      await p.keyboard.press('Enter');
+    };
+    await add(one, '100 g spinach');
+    await one
+      .getByRole('status')
+      .filter({ hasText: /^Saved$/ })
+      .waitFor();
+    await add(two, '100 g broccoli');
+    await two.getByText('This version was changed elsewhere').waitFor();
+    await two.getByRole('button', { name: 'Keep both' }).click();
+    await two
+      .locator('tbody tr', { hasText: '100 g spinach' })
+      .or(two.locator('tbody tr', { hasText: '100 g broccoli' }))
+      .first()
+      .waitFor();
+    const page = await (await fetch(`${imbiss.url}/api/recipes/${gratin}`)).json();
+    const texts = page.versions.map((v: { lines: { text: string }[] }) => v.lines.map((l) => l.text).join('|'));
+    expect(texts.some((t: string) => t.includes('spinach') && !t.includes('broccoli'))).toBe(true);
+    expect(texts.some((t: string) => t.includes('broccoli'))).toBe(true);
+    await context.close();
+  });
+});

@@ -1,0 +1,101 @@
+import request from 'supertest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { CardLink, RecipePage, RecipeSummary } from '../../src/contract/recipe.ts';
+import { seedDemo } from '../../src/server/seed-demo.ts';
+import { NOW, type TestServer, testServer } from '../support/test-server.ts';
+
+let server: TestServer;
+let recipes: RecipeSummary[];
+beforeAll(async () => {
+  server = await testServer();
+  await seedDemo(server.db, () => NOW);
+  recipes = (await request(server.app).get('/api/households/demo-household/recipes')).body;
+});
+afterAll(() => server.close());
+const gratin = (): RecipeSummary => recipes.find((r) => r.title.includes('gratin'))!;
+
+describe('the demo household', () => {
+  it('has at least eight dishes, all read, each with a version that is lighter for everyone who counts', () => {
+    const lightened = recipes.filter((r) => r.versions > 1);
+    expect(lightened.length).toBeGreaterThanOrEqual(8);
+    for (const r of recipes) expect(r.open, r.title).toBe(0);
+    for (const r of lightened) {
+      expect(r.programs.map((p) => p.mark)).toEqual(['LE', 'HA', 'HO']);
+      for (const p of r.programs) expect(p.points, `${r.title}, ${p.mark}`).toBeLessThan(p.was!);
+    }
+  });
+  it('lightens without starving: a portion keeps at least seven tenths of its weight', async () => {
+    for (const r of recipes.filter((x) => x.versions > 1)) {
+      const page = (await request(server.app).get(`/api/recipes/${r.id}`)).body as RecipePage;
+      const grams = page.versions.map((v) => v.lines.reduce((s, l) => s + (l.leftOut ? 0 : (l.weight?.grams ?? 0)), 0));
+      expect(grams[1]! / grams[0]!, r.title).toBeGreaterThan(0.7);
+    }
+  });
+  it('has a dish that takes from another', async () => {
+    const goulash = (
+      await request(server.app).get(`/api/recipes/${recipes.find((r) => r.title === 'Beef goulash')!.id}`)
+    ).body as RecipePage;
+    expect(goulash.inner.map((i) => i.title)).toEqual(['Vegetable stock for the week']);
+  });
+});
+
+describe('a card', () => {
+  it('is on the card listener alone, without script, and gone when withdrawn', async () => {
+    const link = (await request(server.app).post(`/api/versions/${gratin().versionId}/cards`).expect(201))
+      .body as CardLink;
+    expect(link.url).toMatch(/^http:\/\/cards\.test\/c\/[\w-]{22}$/);
+    const path = new URL(link.url).pathname;
+    const html = (await request(server.cards).get(path).expect(200)).text;
+    expect(html).toContain('Potato and leek gratin');
+    expect(html).toContain('Ledger');
+    expect(html).toContain('What was changed');
+    expect(html).toContain('counted 25 Nov 2026');
+    expect(html).not.toMatch(/<script/);
+    for (const p of gratin().programs)
+      expect(html).toContain(
+        `<strong>${p.points === Math.floor(p.points) ? p.points : `${Math.floor(p.points)}½`}</strong>`,
+      );
+    await request(server.app).get(path).expect(404);
+    await request(server.app).delete(`/api/cards/${link.id}`).expect(204);
+    const gone = await request(server.cards).get(path).expect(404);
+    expect(gone.text).toContain('There is no card here');
+    await request(server.app).delete(`/api/cards/${link.id}`).expect(204);
+  });
+  it('keeps what it was counted from', async () => {
+    await request(server.app).post(`/api/versions/${gratin().versionId}/cards`).expect(201);
+    const row = await server.db
+      .selectFrom('count_record')
+      .selectAll()
+      .orderBy('created_at', 'desc')
+      .executeTakeFirstOrThrow();
+    expect(JSON.parse(row.foods)).toContainEqual(['gruyere', 1]);
+    expect(JSON.parse(row.programs)).toContainEqual(['program-ledger', 1]);
+    expect(row.version_revision).toBeGreaterThan(0);
+  });
+  it('does not answer for links that never were', async () => {
+    for (const path of ['/c/short', '/c/aaaaaaaaaaaaaaaaaaaaaa', '/c/..%2f..', '/', '/api/households'])
+      await request(server.cards).get(path).expect(404);
+  });
+  it('is escaped, whatever a title holds', async () => {
+    const page = (await request(server.app).get(`/api/recipes/${gratin().id}`)).body as RecipePage;
+    await request(server.app)
+      .patch(`/api/recipes/${gratin().id}`)
+      .set('If-Match', `"${page.recipe.revision}"`)
+      .send({ title: '<img src=x onerror=alert(1)>' })
+      .expect(200);
+    const link = (await request(server.app).post(`/api/versions/${gratin().versionId}/cards`)).body as CardLink;
+    const html = (await request(server.cards).get(new URL(link.url).pathname)).text;
+    expect(html).not.toContain('<img');
+    expect(html).toContain('&lt;img');
+  });
+});
+
+describe('removing the demo', () => {
+  it('leaves a user’s rows alone', async () => {
+    await request(server.app).delete('/api/households/demo').expect(204);
+    expect((await request(server.app).get('/api/households')).body.map((h: { id: string }) => h.id)).toEqual(['home']);
+    const left = await server.db.selectFrom('recipe').select('id').execute();
+    expect(left).toEqual([]);
+    await request(server.app).delete('/api/households/demo').expect(404);
+  });
+});

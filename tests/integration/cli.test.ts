@@ -1,0 +1,177 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { ParseAnswerSchema, ScoreAnswerSchema } from '../../src/contract/cli.ts';
+import { ProblemSchema } from '../../src/contract/problem.ts';
+
+let dir: string;
+beforeAll(() => {
+  dir = mkdtempSync(join(tmpdir(), 'imbiss-cli-'));
+});
+afterAll(() => rmSync(dir, { recursive: true, force: true }));
+
+const ROOT = join(import.meta.dirname, '../..');
+function imbiss(args: readonly string[], input = '', env: Record<string, string> = {}) {
+  const r = spawnSync(process.execPath, [join(ROOT, 'scripts/imbiss.mjs'), ...args], {
+    cwd: ROOT,
+    input,
+    encoding: 'utf8',
+    maxBuffer: 1 << 28,
+    env: { ...process.env, ...env },
+  });
+  return { status: r.status, out: r.stdout, err: r.stderr };
+}
+const file = (name: string, body: string): string => {
+  const path = join(dir, name);
+  writeFileSync(path, body);
+  return path;
+};
+const STEW = 'Stew\nServes 4\n\nIngredients\n1 lb 80/20 ground beef\n2 onions\n1 cup sour cream\nsalt to taste\n';
+
+describe('parse', () => {
+  it('prints an entry for every line, in order, as its schema says', () => {
+    const { status, out } = imbiss(
+      ['parse', '-', '--json'],
+      '1 cup flour\n\nFor the glaze:\n2 tbsp butter or margarine\n1 (14.5 oz) can diced tomatoes, drained\nsalt',
+    );
+    expect(status).toBe(0);
+    const lines = ParseAnswerSchema.parse(JSON.parse(out));
+    expect(lines.map((l) => l.line)).toEqual([
+      '1 cup flour',
+      '2 tbsp butter or margarine',
+      '1 (14.5 oz) can diced tomatoes, drained',
+      'salt',
+    ]);
+    expect(lines[0]).toMatchObject({
+      quantity: 1,
+      unit: 'cup',
+      food: { id: 'flour-white' },
+      grams: 125,
+      gramsFrom: 'measure',
+      group: null,
+    });
+    expect(lines[1]).toMatchObject({ group: 'For the glaze', alternatives: ['margarine'] });
+    expect(lines[2]).toMatchObject({ packageQuantity: 14.5, packageUnit: 'ounce', note: 'drained' });
+    expect(lines[3]).toMatchObject({ food: { id: 'salt' }, grams: null, gramsFrom: 'none' });
+  });
+  it('reads the ingredients of a whole recipe', () => {
+    expect(JSON.parse(imbiss(['parse', file('stew.txt', STEW), '--json']).out)).toHaveLength(4);
+  });
+});
+
+describe('score', () => {
+  it('prints counts under every program, as its schema says', () => {
+    const { status, out } = imbiss(['score', file('stew.txt', STEW), '--json']);
+    expect(status).toBe(0);
+    const score = ScoreAnswerSchema.parse(JSON.parse(out));
+    expect(score).toMatchObject({ title: 'Stew', servings: 4, unresolved: [] });
+    expect(score.programs.map((p) => [p.mark, p.by])).toEqual([
+      ['LE', 'ingredients'],
+      ['LA', 'ingredients'],
+      ['HA', 'ingredients'],
+      ['HO', 'ingredients'],
+    ]);
+    // Beef 453.6 g and soured cream 230 g by the rule, onions uncounted, for four.
+    const beef = 4.5359237 * (254 + 6.75 * 7.6 - 2 * 17.2);
+    const cream = 2.3 * (198 + 2 * 3.4 + 6.75 * 10.1 - 2 * 2.4);
+    expect(score.programs[0]!.raw).toBeCloseTo((beef + cream) / 45 / 4, 9);
+  });
+  it('lets flags beat text', () => {
+    const one = JSON.parse(
+      imbiss(['score', file('stew.txt', STEW), '--servings', '8', '--program', 'ha', '--by', 'serving', '--json']).out,
+    );
+    expect(one).toMatchObject({ servings: 8, programs: [{ mark: 'HA', by: 'serving' }] });
+  });
+  it('takes recipes as JSON, our own and schema.org’s', () => {
+    const own = file(
+      'own.json',
+      JSON.stringify({ title: 'Eggs', servings: 2, lines: ['4 eggs', { text: '1 tbsp butter' }] }),
+    );
+    expect(JSON.parse(imbiss(['score', own, '--json']).out)).toMatchObject({ title: 'Eggs', servings: 2 });
+    const org = file(
+      'org.json',
+      JSON.stringify({
+        '@graph': [
+          { '@type': 'WebPage' },
+          {
+            '@type': 'Recipe',
+            name: 'Org eggs',
+            recipeYield: ['Serves 3'],
+            recipeIngredient: ['4 eggs'],
+            recipeInstructions: [{ '@type': 'HowToStep', text: 'Boil.' }],
+          },
+        ],
+      }),
+    );
+    expect(JSON.parse(imbiss(['score', org, '--json']).out)).toMatchObject({ title: 'Org eggs', servings: 3 });
+  });
+  it('counts by a rule of one’s own', () => {
+    const rule = file(
+      'rule.json',
+      JSON.stringify({
+        mark: 'MY',
+        coefficients: { energy: 1, fiber: -10 },
+        per: 100,
+        step: 0.5,
+        rounding: 'up',
+        uncounted: ['onion'],
+      }),
+    );
+    const out = JSON.parse(imbiss(['score', file('stew.txt', STEW), '--rule', rule, '--json']).out);
+    expect(out.programs[0].mark).toBe('MY');
+    expect(out.programs[0].raw).toBeCloseTo((4.5359237 * 254 + 2.3 * 198) / 100 / 4, 9);
+    expect(out.lines[1].uncounted).toEqual(['MY']);
+  });
+  it('answers within two seconds', () => {
+    const before = performance.now();
+    imbiss(['score', file('stew.txt', STEW), '--json']);
+    expect(performance.now() - before).toBeLessThan(2000);
+  });
+});
+
+describe('bad input', () => {
+  const stew = () => file('stew.txt', STEW);
+  it.each([
+    ['an unknown command', () => ['cook', 'x']],
+    ['no file', () => ['parse']],
+    ['a missing file', () => ['parse', '/nowhere/x.txt']],
+    ['an empty paste', () => ['parse', file('empty.txt', '  \n ')]],
+    ['a recipe without ingredients', () => ['score', file('words.txt', 'Just a title')]],
+    ['an unknown program', () => ['score', stew(), '--program', 'ZZ']],
+    ['servings of nothing', () => ['score', stew(), '--servings', '0']],
+    ['a thousand servings', () => ['score', stew(), '--servings', '1000']],
+    ['servings in the text that cannot be', () => ['score', file('none.txt', 'X\nServes 0\n\n2 eggs\n1 cup milk')]],
+    ['an unknown way', () => ['score', stew(), '--by', 'guess']],
+    ['a rule that is none', () => ['score', stew(), '--rule', file('bad.json', '{"step": 2}')]],
+    ['an unknown flag', () => ['score', stew(), '--nonsense']],
+    ['JSON that is no recipe', () => ['score', file('x.json', '{"a": 1}')]],
+    ['a backup of nothing', () => ['backup', join(dir, 'b.db')]],
+  ])('%s: exit 2 and a problem', (_, args) => {
+    const { status, err, out } = imbiss(args(), '', { IMBISS_DATA: join(dir, 'no-data') });
+    expect(status).toBe(2);
+    expect(out).toBe('');
+    const problem = ProblemSchema.parse(JSON.parse(err));
+    expect(problem.title.length).toBeGreaterThan(5);
+    expect(problem.detail!.length).toBeGreaterThan(5);
+  });
+  it('reads 200 kB of noise without falling over', () => {
+    const noise = file(
+      'noise.txt',
+      Array.from({ length: 4000 }, (_, i) => `${i % 7}½ @@ ⁄⁄ ${'x1/'.repeat(12)}`).join('\n'),
+    );
+    const { status } = imbiss(['parse', noise, '--json']);
+    expect(status).toBe(0);
+  });
+});
+
+describe('the published schemas', () => {
+  it('are those of the code', async () => {
+    const { schemas } = await import('../../src/contract/published-schemas.ts');
+    for (const [name, schema] of Object.entries(schemas())) {
+      const published = JSON.parse(readFileSync(join(ROOT, `docs/schemas/${name}.json`), 'utf8'));
+      expect(published, `${name}: run npm run schemas`).toEqual(JSON.parse(JSON.stringify(schema)));
+    }
+  });
+});

@@ -1,0 +1,105 @@
+import request from 'supertest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { ConfigError, readConfig } from '../../src/server/config.ts';
+import { type TestServer, testServer } from '../support/test-server.ts';
+
+let open: TestServer;
+let locked: TestServer;
+beforeAll(async () => {
+  open = await testServer();
+  locked = await testServer({ passphrase: 'bread and butter' });
+});
+afterAll(async () => {
+  await open.close();
+  await locked.close();
+});
+
+describe('whom Imbiss answers', () => {
+  it('not a request under another host name', async () => {
+    const { body } = await request(open.app).get('/api/households').set('Host', 'evil.example').expect(421);
+    expect(body.detail).toContain('IMBISS_HOSTS');
+    await request(open.cards).get('/c/aaaaaaaaaaaaaaaaaaaaaa').set('Host', 'evil.example').expect(421);
+  });
+  it.each([
+    ['another origin', { Origin: 'https://evil.example' }],
+    ['another port of this machine', { Origin: 'http://localhost:9999' }],
+    ['no origin at all', { Origin: 'null' }],
+    ['a cross-site page', { 'Sec-Fetch-Site': 'cross-site' }],
+  ])('not a write from %s', async (_, headers) => {
+    const { body } = await request(open.app)
+      .post('/api/households')
+      .set(headers)
+      .send({ id: 'x-1', name: 'x', zone: 'UTC' })
+      .expect(403);
+    expect(body.title).toMatch(/another page/);
+    expect((await request(open.app).get('/api/households')).body).toHaveLength(1);
+  });
+  it('with headers that keep pages apart', async () => {
+    const { headers } = await request(open.app).get('/api/health');
+    expect(headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(headers['x-powered-by']).toBeUndefined();
+    const card = (await request(open.cards).get('/c/aaaaaaaaaaaaaaaaaaaaaa').expect(404)).headers;
+    expect(card['content-security-policy']).toMatch(/default-src 'none'/);
+    expect(card['content-security-policy']).not.toContain('script-src');
+    expect(card['referrer-policy']).toBe('no-referrer');
+    expect(card['x-robots-tag']).toContain('noindex');
+  });
+});
+
+describe('the passphrase', () => {
+  it('is asked for before anything but health', async () => {
+    await request(locked.app).get('/api/health').expect(200);
+    await request(locked.app).get('/api/households').expect(401);
+  });
+  it('opens with a strict cookie', async () => {
+    const login = await request(locked.app).post('/api/session').send({ passphrase: 'bread and butter' }).expect(204);
+    const cookie = login.headers['set-cookie']![0]!;
+    expect(cookie).toMatch(/HttpOnly; SameSite=Strict/);
+    await request(locked.app).get('/api/households').set('Cookie', cookie.split(';')[0]!).expect(200);
+    await request(locked.app)
+      .get('/api/households')
+      .set('Cookie', `imbiss=${'0'.repeat(64)}`)
+      .expect(401);
+  });
+  it('is throttled when guessed at', async () => {
+    const guess = () => request(locked.app).post('/api/session').send({ passphrase: 'guess' });
+    const statuses: number[] = [];
+    for (let i = 0; i < 12; i++) statuses.push((await guess()).status);
+    expect(statuses.slice(0, 9).every((s) => s === 401)).toBe(true);
+    expect(statuses[11]).toBe(429);
+  });
+});
+
+describe('settings', () => {
+  it('have defaults on this machine only', () => {
+    expect(readConfig({})).toMatchObject({
+      host: '127.0.0.1',
+      port: 4180,
+      cardPort: 4181,
+      publicUrl: 'http://localhost:4181',
+      passphrase: null,
+    });
+  });
+  it.each([
+    [{ HOST: '0.0.0.0' }, /IMBISS_PASSPHRASE/],
+    [{ HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'short' }, /8 characters/],
+    [{ PORT: 'abc' }, /PORT=abc/],
+    [{ PORT: '70000' }, /not a port/],
+    [{ PORT: '4181' }, /must differ/],
+    [{ TLS_CERT: '/x' }, /go together/],
+    [{ PUBLIC_URL: 'cards' }, /not a web address/],
+  ])('that cannot be are refused in words (%#)', (env, words) => {
+    expect(() => readConfig(env)).toThrow(ConfigError);
+    expect(() => readConfig(env)).toThrow(words);
+  });
+  it('take the public address of the cards', () => {
+    const c = readConfig({
+      PUBLIC_URL: 'https://cards.example.org/',
+      HOST: '0.0.0.0',
+      IMBISS_PASSPHRASE: 'long enough',
+    });
+    expect(c.publicUrl).toBe('https://cards.example.org');
+    expect(c.cardHosts).toContain('cards.example.org');
+    expect(c.hosts).not.toContain('cards.example.org');
+  });
+});
