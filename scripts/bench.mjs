@@ -1,6 +1,11 @@
-// Speed, each measured against something else in the same run.
+// Speed and size, each measured against something else in the same run.
 import { join } from 'node:path';
-import { bin, ensureInstalled, ROOT } from './ensure.mjs';
+import { ROOT, bin, ensureBuilt } from './ensure.mjs';
 
-ensureInstalled();
-process.exit(bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, 'bench/recount.bench.ts')]));
+await ensureBuilt();
+let status = 0;
+for (const name of ['recount', 'first-load']) {
+  console.log(`\n${name}`);
+  status ||= bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, `bench/${name}.bench.ts`)]);
+}
+process.exit(status);

@@ -267,7 +267,7 @@ describe('from a pasted recipe to a shared card', () => {
     const card = await reader.newPage();
     expect((await card.goto(url))!.status()).toBe(200);
     await card.getByRole('heading', { name: 'Lakeside noodle bake' }).waitFor();
-    const shown = await card.getByRole('list', { name: /Points and calories/ }).innerText();
+    const shown = await card.getByRole('list', { name: /Points and calories/ }).textContent();
     expect(shown).toContain('Harvest');
     // Another author's recipe: the changes and the counts, not the recipe.
     await card.getByText('What was changed').waitFor();
@@ -281,6 +281,7 @@ describe('from a pasted recipe to a shared card', () => {
 
     // The family's own card has everything.
     await page.getByRole('link', { name: 'Bring in', exact: true }).click();
+    await page.getByText('From a neighbour').click();
     await page.getByLabel('It is').selectOption({ label: "the family's" });
     await page.getByRole('link', { name: 'Pass on', exact: true }).click();
     await page.getByRole('article').getByText('Layer with sour cream').waitFor();

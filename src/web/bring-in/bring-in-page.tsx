@@ -12,11 +12,12 @@ import type { VersionEditor } from '../data/version-editor.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { FoodPicker } from '../parts/food-picker.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
+import { StepsEditor } from '../parts/steps-editor.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { ClaimsNote } from './claims-note.tsx';
 import { RecipeHead } from './recipe-head.tsx';
-import { StepsEditor } from './steps-editor.tsx';
+import { RemoveRecipe } from './remove-recipe.tsx';
 
 /** The words as written beside what they were read as; open questions first. */
 export function BringInPage() {
@@ -114,6 +115,7 @@ function BringIn({
             <p className="whitespace-pre-wrap text-soft">{page.recipe.notes}</p>
           </section>
         )}
+        <RemoveRecipe />
       </main>
       <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
         <CountPanel version={version} count={count} places={places} eaters={eaters}>
@@ -161,13 +163,13 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
           : `${foodName ?? 'another recipe'}, ${describeGrams(null, weight.grams, 'us')}`;
   return (
     <li
-      className={`grid items-start gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto] ${open ? 'bg-mustard-wash px-2' : ''}`}
+      className={`grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto] ${open ? 'bg-mustard-wash px-2' : ''}`}
     >
       <div className="min-w-0">
         {line.group && <span className="tag mr-1">{line.group}</span>}
         <LineText text={line.text} onRewrite={onRewrite} />
       </div>
-      <div className="min-w-0">
+      <div className="col-start-1 min-w-0 sm:col-start-2">
         <button
           type="button"
           onClick={onAsk}
@@ -194,7 +196,7 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
       </div>
       <button
         type="button"
-        className="btn btn-plain btn-small justify-self-start"
+        className="btn btn-plain btn-small col-start-2 row-start-1 justify-self-end sm:col-start-3"
         onClick={onRemove}
         aria-label={`Remove ${line.text.slice(0, 60)}`}
       >

@@ -10,6 +10,12 @@ import type { VersionEditor } from '../data/version-editor.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
+const WHOSE: Record<Recipe['credit']['whose'], string> = {
+  family: "the family's",
+  own: 'my own',
+  other: "another author's",
+};
+
 /** Title, servings, and whose recipe it is. */
 export function RecipeHead({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
@@ -25,7 +31,7 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
     }
   };
   return (
-    <div className="mt-3 grid gap-3 sm:grid-cols-[1fr_8rem]">
+    <div className="mt-3 grid grid-cols-[1fr_6rem] gap-3 sm:grid-cols-[1fr_8rem]">
       <div>
         <label className="text-sm text-soft" htmlFor="title">
           Title
@@ -55,8 +61,11 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
           }}
         />
       </div>
-      <div className="sm:col-span-2">
-        <div className="grid gap-3 sm:grid-cols-[1fr_1fr_11rem]">
+      <details className="col-span-2">
+        <summary className="cursor-pointer py-1 text-soft">
+          {recipe.credit.author ? `From ${recipe.credit.author}` : 'Where it is from'}, {WHOSE[recipe.credit.whose]}
+        </summary>
+        <div className="mt-1 grid gap-3 sm:grid-cols-[1fr_1fr_11rem]">
           <div>
             <label className="text-sm text-soft" htmlFor="author">
               From
@@ -93,13 +102,15 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
                 patch({ credit: { ...recipe.credit, whose: e.target.value as Recipe['credit']['whose'] } })
               }
             >
-              <option value="family">the family's</option>
-              <option value="own">my own</option>
-              <option value="other">another author's</option>
+              {Object.entries(WHOSE).map(([key, words]) => (
+                <option key={key} value={key}>
+                  {words}
+                </option>
+              ))}
             </select>
           </div>
         </div>
-      </div>
+      </details>
     </div>
   );
 }

@@ -121,9 +121,13 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                 >
                   <th
                     scope="row"
-                    className={`col-span-2 font-normal lg:py-2 lg:pr-2 lg:pl-2 ${pair.changed ? 'text-soft line-through' : ''}`}
+                    className={`col-span-2 font-normal lg:py-2 lg:pr-2 lg:pl-2 ${pair.before === null ? 'text-soft italic' : pair.changed ? 'text-soft line-through' : ''}`}
                   >
-                    {n === 0 ? (pair.before?.text ?? <span className="no-underline">new</span>) : ''}
+                    {n === 0 ? (
+                      (pair.before?.text ?? 'new')
+                    ) : (
+                      <span className="sr-only">with {pair.after[0]!.item}</span>
+                    )}
                   </th>
                   <td className="min-w-24 self-center lg:px-2">
                     <Bar before={n === 0 ? Math.max(0, ...before) : 0} after={Math.max(0, ...after)} most={most} />

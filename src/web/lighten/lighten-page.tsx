@@ -10,9 +10,11 @@ import { useVersion } from '../data/use-version.ts';
 import { lightenedCopy } from '../data/version-editor.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
+import { StepsEditor } from '../parts/steps-editor.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { Bench } from './bench.tsx';
+import { VersionName } from './version-name.tsx';
 import { WatchNote } from './watch-note.tsx';
 
 /** The bench: a version as written beside a lighter one. */
@@ -153,6 +155,7 @@ function TheBench({
                 </option>
               ))}
             </select>
+            <VersionName key={version.name} editor={editor} version={version} />
             <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
               Another version
             </button>
@@ -163,6 +166,7 @@ function TheBench({
         </div>
         <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
         <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
+        <StepsEditor editor={editor} version={version} />
       </main>
       <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
         <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>

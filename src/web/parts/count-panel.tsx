@@ -80,7 +80,12 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
                 </div>
                 <StairSketch along={places[i]!.along} count={c} step={e.program.rule.step} />
               </div>
-              {sure && <p className="mt-1 font-semibold text-mustard text-sm">{sure}</p>}
+              {sure && (
+                <p className="mt-1 font-semibold text-mustard text-sm">
+                  {sure}
+                  {c.worthWeighing && `. Weigh ${c.lines.find((l) => l.id === c.worthWeighing)?.label} first.`}
+                </p>
+              )}
               <p className="mt-1 text-mustard text-sm">
                 {places[i]!.exact} {places[i]!.less}
               </p>

@@ -15,6 +15,7 @@ import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import { LabelForm } from './label-form.tsx';
 import { Modal } from './modal.tsx';
+import { PinForm } from './pin-form.tsx';
 
 interface FoodPickerProps {
   readonly line: Line;
@@ -38,6 +39,8 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const otherRecipes = recipes
     .filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w)))
     .slice(0, 4);
+
+  const current = line.food.kind === 'food' ? kitchen.food(line.food.foodId, line.food.revision) : null;
 
   const pickFood = (food: Food) => {
     const read = resolveReading(reading, [{ food, confidence: 1 }], household.system);
@@ -128,6 +131,7 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
         )}
       </ul>
       <GramsField key={line.weight?.grams ?? 'none'} line={line} onPick={onPick} />
+      {current && <PinForm food={current} />}
       <div className="mt-4 flex flex-wrap gap-2 border-rule border-t pt-4">
         <button type="button" className="btn" onClick={() => setLabel(true)}>
           Add from its label

@@ -1,0 +1,105 @@
+import { useId, useState } from 'react';
+import { toast } from 'sonner';
+import { PinSchema } from '../../contract/program.ts';
+import type { Food } from '../../core/food/food.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import { request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import { useHousehold } from '../shell/household-context.ts';
+
+/** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
+export function PinForm({ food }: { food: Food }) {
+  const { household, programs, pins } = useHousehold();
+  const id = useId();
+  const [programId, setProgramId] = useState(programs[0]?.id ?? '');
+  const [points, setPoints] = useState('');
+  const [grams, setGrams] = useState('100');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const own = pins.filter((p) => p.foodId === food.id);
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      await refresh.table(household.id);
+    } catch (e) {
+      toast.error(e instanceof Error ? e.message : String(e));
+    }
+  };
+  const save = () => {
+    const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t.replace(',', '.')));
+    const pin = PinSchema.safeParse({ foodId: food.id, programId, points: number(points), grams: number(grams) });
+    if (!pin.success) return setWrong('Write points and grams as numbers, the grams above 0.');
+    setWrong(null);
+    void attempt(() => request('PUT', `/households/${household.id}/pins`, pin.data));
+  };
+  return (
+    <details className="mt-4 border-rule border-t pt-3" open={own.length > 0}>
+      <summary className="cursor-pointer font-semibold">I know the points of {food.name}</summary>
+      <ul className="mt-2 space-y-1">
+        {own.map((p) => (
+          <li key={p.programId} className="flex items-center gap-2">
+            <span className="mark">{programs.find((x) => x.id === p.programId)?.mark}</span>
+            {trimmed(p.points, 2)} points for {trimmed(p.grams, 1)} g
+            <button
+              type="button"
+              className="btn btn-plain btn-small"
+              onClick={() =>
+                attempt(() => request('DELETE', `/households/${household.id}/pins/${p.foodId}/${p.programId}`))
+              }
+            >
+              Forget
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <div>
+          <label className="text-sm text-soft" htmlFor={`${id}-points`}>
+            points
+          </label>
+          <input
+            id={`${id}-points`}
+            inputMode="decimal"
+            className="field w-20"
+            value={points}
+            onChange={(e) => setPoints(e.target.value)}
+          />
+        </div>
+        <div>
+          <label className="text-sm text-soft" htmlFor={`${id}-grams`}>
+            for grams
+          </label>
+          <input
+            id={`${id}-grams`}
+            inputMode="decimal"
+            className="field w-24"
+            value={grams}
+            onChange={(e) => setGrams(e.target.value)}
+          />
+        </div>
+        <div>
+          <label className="text-sm text-soft" htmlFor={`${id}-program`}>
+            under
+          </label>
+          <select
+            id={`${id}-program`}
+            className="field w-auto"
+            value={programId}
+            onChange={(e) => setProgramId(e.target.value)}
+          >
+            {programs.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
+          </select>
+        </div>
+        <button type="button" className="btn" onClick={save}>
+          Use these
+        </button>
+      </div>
+      <p role="alert" className="mt-1 text-beet text-sm">
+        {wrong}
+      </p>
+    </details>
+  );
+}
