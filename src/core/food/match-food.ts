@@ -8,7 +8,7 @@ export interface FoodMatch {
 }
 
 /** Below this the cook is asked. */
-export const SURE = 0.6;
+export const SURE = 0.68;
 
 interface IndexedName {
   readonly food: Food;
@@ -67,6 +67,27 @@ const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
   drained: 'drained',
 };
 
+const MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
+const GRADE = /(\d{1,2})\s?% fat\b|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
+
+/** How lean ground meat is said to be, in percent: "93% lean", "80/20", "5 % fat"; null when nothing says so. */
+function leanGrade(text: string): number | null {
+  const m = GRADE.exec(text);
+  if (m === null) return null;
+  return m[1] !== undefined ? 100 - Number(m[1]) : Number(m[2] ?? m[3]);
+}
+
+/** The ground meat of the same animal that is nearest to a grade. */
+function ofGrade(index: FoodIndex, food: Food, grade: number): Food {
+  const kind = /^(.*), (\d{2}) % lean$/.exec(food.name);
+  if (kind === null) return food;
+  const off = (f: Food): number => {
+    const m = /^(.*), (\d{2}) % lean$/.exec(f.name);
+    return m !== null && m[1] === kind[1] ? Math.abs(Number(m[2]) - grade) : Number.POSITIVE_INFINITY;
+  };
+  return index.foods.reduce((best, f) => (off(f) < off(best) ? f : best), food);
+}
+
 /**
  * The foods that an item may mean, best first. A full match of a name or synonym is sure; else the words in common
  * decide, weighted by how rare they are, and words of state (raw, cooked, dry, drained) pull towards their foods.
@@ -75,9 +96,10 @@ const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
  * @example matchFood(index, 'boneless, skinless chicken breasts')[0]?.food.id // 'chicken-breast'
  */
 export function matchFood(index: FoodIndex, item: string, note: string | null = null, most = 8): FoodMatch[] {
-  const words = foodWords(item);
+  const grade = leanGrade(`${item} ${note ?? ''}`);
+  const plain = item.replace(GRADE, ' ');
+  const words = foodWords(grade !== null && /[a-z]/i.test(plain) && MEAT.test(item) ? plain : item);
   const noteWords = foodWords(note ?? '');
-  const grade = [...words, ...noteWords].find((w) => /^\d{2}(?:%|\/\d{1,2})$/.test(w));
   const content = words.filter((w) => !isNoise(w));
   const best = new Map<Food, number>();
   const put = (food: Food, confidence: number) => {
@@ -90,10 +112,6 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
     if (list.length === 0) continue;
     const exact = index.byKey.get(keyOf(list));
     if (exact) put(exact, confidence);
-    if (grade && !list.includes(grade)) {
-      const graded = index.byKey.get(keyOf([...list, grade.replace('%', ''), 'lean']));
-      if (graded) put(graded, 1.1);
-    }
   }
   const query = content.length > 0 ? [...new Set(content)] : [...new Set(words)];
   const queryWeight = query.reduce((s, w) => s + index.weightOf(w), 0);
@@ -130,7 +148,8 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
       else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w]))
         c -= 0.08;
     } else if (food.state === 'cooked' && confidence < 0.96) c -= 0.05;
-    return { food, confidence: Math.max(0, Math.min(1, c)), order: c };
+    const graded = grade === null ? food : ofGrade(index, food, grade);
+    return { food: graded, confidence: Math.max(0, Math.min(1, c)), order: c };
   });
   ranked.sort((a, b) => b.order - a.order || a.food.name.length - b.food.name.length);
   return ranked

@@ -54,6 +54,7 @@ export const UNITS: readonly Unit[] = [
   unit('pound', 'weight', POUND_G, 'pounds lb lbs', 'lb'),
   unit('second', 'time', null, 'seconds sec secs s'),
   unit('inch', 'count', null, 'inches "', 'inch', 'inches'),
+  unit('centimeter', 'count', null, 'centimeters centimetre centimetres cm'),
   unit('pinch', 'count', null, 'pinches', 'pinch', 'pinches'),
   unit('dash', 'count', null, 'dashes', 'dash', 'dashes'),
   unit('splash', 'count', null, 'splashes', 'splash', 'splashes'),

@@ -67,6 +67,7 @@ const ROUGH: Readonly<Record<string, number>> = {
   leaf: 2,
   spear: 16,
   inch: 15,
+  centimeter: 6,
   fillet: 150,
   sheet: 25,
   cube: 5,
@@ -88,6 +89,9 @@ const ROUGH: Readonly<Record<string, number>> = {
   second: 0.8,
 };
 const ROUGHNESS = 0.4;
+/** Small packages go by many names: yeast sold by the packet is written by the package. */
+const PACKAGES = ['package', 'packet', 'sachet', 'envelope', 'box', 'bag', 'tub', 'pot', 'carton', 'container'];
+const CM_PER_INCH = 2.54;
 /** How a spoken measure differs from a level one: common practice. */
 const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
 
@@ -120,6 +124,14 @@ export function weighAmount(
   for (const name of names) {
     const m = food.measures.find((x) => x.unit === name && (x.form === null || forms.has(singular(x.form))));
     if (m) return { grams: quantity * m.grams, from: unit === null ? 'count' : 'measure', spread: 0 };
+  }
+  if (unit?.name === 'centimeter') {
+    const inch = food.measures.find((m) => m.unit === 'inch');
+    if (inch) return { grams: (quantity * inch.grams) / CM_PER_INCH, from: 'measure', spread: 0 };
+  }
+  if (unit && PACKAGES.includes(unit.name)) {
+    const other = food.measures.find((m) => PACKAGES.includes(m.unit));
+    if (other) return { grams: quantity * other.grams, from: 'estimate', spread: 0.15 };
   }
   const rough = unit ? ROUGH[unit.name] : undefined;
   return rough === undefined ? null : { grams: quantity * rough, from: 'estimate', spread: ROUGHNESS };

@@ -43,6 +43,8 @@ tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | pie
 breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; panko; plain breadcrumbs
 puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten | puff pastry; puff pastry sheet
 shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten | pie crust; pastry crust; shortcrust pastry; pie dough
+crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; roll 28 | dough addedfat addedsugar | wrapper | gluten | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
+biscuit-dough | biscuit dough, chilled | raw | 300 11 3.5 44 6 5 1.2 6 950 | piece 58; can 465 | dough addedfat addedsugar | wrapper | gluten milk | refrigerated biscuits; canned biscuits; biscuit dough
 filo | filo pastry | raw | 299 6 1.5 52.6 0.2 0 1.9 7.1 483 | sheet 19; piece 19; package 454 | dough | wrapper crunch | gluten | phyllo; filo; fillo; phyllo dough; strudel dough; strudel leaves; filo sheets
 crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 3; cup 70; sleeve 115 | bread plant addedfat | crunch | gluten | saltines; cream crackers; crackers
 cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | | corn flakes; cornflake crumbs

@@ -12,7 +12,7 @@ celery | celery | raw | 14 0.2 0 3 1.3 0 1.6 0.7 80 | cup 101; rib 40; piece 40;
 celeriac | celeriac | raw | 42 0.3 0.1 9.2 1.6 0 1.8 1.5 100 | cup 156; piece 450; small 300; medium 450; large 700 | veg plant | bulk | celery | celery root; knob celery
 tomato | tomato | raw | 18 0.2 0 3.9 2.6 0 1.2 0.9 5 | cup 180; small 91; medium 123; large 182; piece 123; slice 20 | veg plant | bulk | | tomatoes; fresh tomato; roma tomato; plum tomato; ripe tomato
 tomato-cherry | tomato, cherry | raw | 18 0.2 0 3.9 2.6 0 1.2 0.9 5 | cup 149; piece 17; handful 85; pint 300 | veg plant | bulk | | cherry tomatoes; grape tomatoes
-tomatoes-canned | tomatoes, canned | canned | 21 0.2 0 4.5 2.6 0 1.1 0.9 130 | cup 240; can 411 | veg plant | bulk | | canned tomatoes; diced tomatoes; chopped tomatoes; tinned tomatoes; crushed tomatoes; whole peeled tomatoes; stewed tomatoes; peeled tomatoes
+tomatoes-canned | tomatoes, canned | canned | 21 0.2 0 4.5 2.6 0 1.1 0.9 130 | cup 240; can 411 | veg plant | bulk | | canned tomatoes; diced tomatoes; chopped tomatoes; tinned tomatoes; crushed tomatoes; whole peeled tomatoes; stewed tomatoes; peeled tomatoes; diced tomatoes with green chilies; tomatoes with chilies; fire-roasted tomatoes
 tomato-puree | tomato purée, plain | canned | 38 0.2 0 9 4.8 0 1.9 1.7 28 | cup 250; tablespoon 16; can 411 | veg plant | bulk flavour | | tomato puree; passata; sieved tomatoes; tomato sauce no salt
 tomato-paste | tomato paste | canned | 82 0.5 0.1 18.9 12.2 0 4.1 4.3 59 | cup 262; tablespoon 16; teaspoon 5.4; can 170 | veg plant | flavour | | concentrated tomato paste; tomato concentrate; double concentrated tomato
 tomato-sauce | tomato sauce, canned | canned | 24 0.3 0 5.3 3.6 0 1.5 1.2 474 | cup 245; tablespoon 15; can 425 | veg plant | bulk flavour | | tomato sauce
@@ -34,7 +34,7 @@ lettuce | lettuce | raw | 15 0.2 0 2.9 0.8 0 1.3 1.4 28 | cup 36; head 360; leaf
 rocket | rocket | raw | 25 0.7 0.1 3.7 2.1 0 1.6 2.6 27 | cup 20; handful 20; bunch 100 | veg plant | bulk | | arugula; rucola
 cucumber | cucumber | raw | 15 0.1 0 3.6 1.7 0 0.5 0.7 2 | cup 104; small 158; medium 201; large 301; piece 250; slice 7 | veg plant | bulk | | cucumbers; english cucumber
 gherkin | gherkins, unsweetened | drained | 12 0.3 0 2.4 1.1 0 1 0.5 809 | cup 143; piece 40; small 20; medium 65; large 135; tablespoon 9; slice 7; spear 35 | veg plant | flavour topping | | dill pickle; pickled cucumber; gherkins; pickles; sour pickles; dill pickles; cornichons
-courgette | courgette | raw | 17 0.3 0.1 3.1 2.5 0 1 1.2 8 | cup 124; small 118; medium 196; large 323; piece 196 | veg plant | bulk starch-base | | zucchini; summer squash; courgettes; zucchinis
+courgette | courgette | raw | 17 0.3 0.1 3.1 2.5 0 1 1.2 8 | cup 124; small 118; medium 196; large 323; piece 196 | veg plant | bulk starch-base | | zucchini; summer squash; yellow squash; courgettes; zucchinis
 aubergine | aubergine | raw | 25 0.2 0 5.9 3.5 0 3 1 2 | cup 82; small 300; medium 450; large 550; piece 450; slice 40 | veg plant | bulk | | eggplant; aubergines
 cauliflower | cauliflower | raw | 25 0.3 0.1 5 1.9 0 2 1.9 30 | cup 107; small 265; head 575; medium 575; large 840; piece 575 | veg plant | bulk creaminess starch-base | | cauliflower florets; cauliflower rice
 broccoli | broccoli | raw | 34 0.4 0 6.6 1.7 0 2.6 2.8 33 | cup 91; head 350; bunch 608; piece 350 | veg plant | bulk | | broccoli florets
@@ -62,6 +62,9 @@ peas-frozen | peas, frozen | frozen | 77 0.4 0.1 13.6 5 0 4.5 5.2 108 | cup 134;
 sweetcorn | sweetcorn kernels | raw | 86 1.4 0.3 18.7 6.3 0 2 3.3 15 | cup 145; ear 90; piece 90; cob 90 | starchy plant | bulk | | corn; corn kernels; fresh corn; corn on the cob; sweet corn; maize kernels | specific factors of Agriculture Handbook 74 give fresh maize less energy per gram
 sweetcorn-canned | sweetcorn, canned, drained | drained | 67 1.2 0.2 14.3 4.4 0 2 2.3 205 | cup 164; can 250 | starchy plant | bulk | | canned corn; tinned sweetcorn; canned sweetcorn
 sweetcorn-frozen | sweetcorn, frozen | frozen | 88 0.8 0.1 20.7 2.5 0 2.1 3 3 | cup 136; bag 340; package 284 | starchy plant | bulk | | frozen corn; frozen sweetcorn
+vegetables-mixed-frozen | mixed vegetables, frozen | frozen | 64 0.5 0.1 13.5 3.1 0 4 3.3 47 | cup 140; package 284; bag 454 | starchy plant | bulk | | frozen mixed vegetables; mixed vegetables; peas and carrots; frozen vegetables
+sweetcorn-cream | sweetcorn, cream style, canned | canned | 72 0.4 0.1 18.1 3.2 1 1.2 1.7 260 | cup 256; can 418 | starchy plant addedsugar | creaminess bulk | | cream style corn; creamed corn; cream-style corn
+hash-browns | hash browns, frozen, plain | frozen | 82 0.6 0.1 17.7 0.2 0 1.4 2.1 22 | cup 105; package 850; bag 850 | starchy plant | starch-base | | hash browns; hash brown potatoes; frozen hash browns; shredded hash browns
 artichoke-hearts | artichoke hearts, in water, drained | drained | 35 0.2 0 7.5 0.9 0 4.5 2 250 | cup 168; can 240; piece 20 | veg plant | bulk | | artichoke hearts; canned artichokes
 bean-sprouts | bean sprouts | raw | 30 0.2 0 5.9 4.1 0 1.8 3 6 | cup 104; handful 50 | veg plant | bulk | | mung bean sprouts; beansprouts
 parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves

@@ -55,6 +55,8 @@ export function takeUnit(text: string): { readonly unit: Unit; readonly rest: st
   if (two) return { unit: findUnit('fluid ounce')!, rest: text.slice(two[0].length) };
   const inch = /^(?:-?inch(?:es)?|")(?:[ -]?(?:piece|knob|length|chunk)s?)?(?![A-Za-z])\s*/i.exec(text);
   if (inch) return { unit: findUnit('inch')!, rest: text.slice(inch[0].length) };
+  const cm = /^(?:-?cm|-?centimet(?:er|re)s?)(?:[ -]?(?:piece|knob|length|chunk)s?)?(?![A-Za-z])\s*/i.exec(text);
+  if (cm) return { unit: findUnit('centimeter')!, rest: text.slice(cm[0].length) };
   const one = /^([A-Za-z]+\.?)(?![\w-])\s*/.exec(text);
   if (!one) return null;
   const unit = findUnit(one[1]!);

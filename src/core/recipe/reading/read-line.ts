@@ -81,7 +81,7 @@ export function readLine(line: string, group: string | null = null): Reading {
     d.modifiers.push('each');
     rest = rest.slice(each[0].length);
   }
-  rest = rest.replace(/^(?:of|x)\s+(?:the\s+)?/i, '').replace(/^[\s:,-]+/, '');
+  rest = rest.replace(/^(?:of|x)\s+(?:the\s+|an?\s+)?/i, '').replace(/^[\s:,-]+/, '');
   const size = takeModifiers(rest, 'size');
   if (d.amount !== null && d.amount.unit === null) {
     d.modifiers.push(...size.words);
