@@ -1,4 +1,4 @@
-import { readFileSync, readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /**
@@ -30,7 +30,9 @@ const sum = (names: Iterable<string>): number => [...names].reduce((s, n) => s +
 const all = readdirSync(join(web, 'assets')).filter((n) => n.endsWith('.js'));
 
 console.log(`first screen: ${kB(sum(first))} of compressed script in ${first.size} files; the bar is ${kB(LIMIT)}`);
-console.log(`all script:   ${kB(sum(all))} in ${all.length} files; ratio first / all: ${(sum(first) / sum(all)).toFixed(3)}`);
+console.log(
+  `all script:   ${kB(sum(all))} in ${all.length} files; ratio first / all: ${(sum(first) / sum(all)).toFixed(3)}`,
+);
 if (sum(first) > LIMIT) {
   console.error('The first screen loads too much script.');
   process.exit(1);

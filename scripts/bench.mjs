@@ -1,6 +1,6 @@
 // Speed and size, each measured against something else in the same run.
 import { join } from 'node:path';
-import { ROOT, bin, ensureBuilt } from './ensure.mjs';
+import { bin, ensureBuilt, ROOT } from './ensure.mjs';
 
 await ensureBuilt();
 let status = 0;

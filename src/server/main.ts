@@ -18,7 +18,7 @@ import { syncSamplePrograms } from './store/programs.ts';
 const DIST = dirname(fileURLToPath(import.meta.url));
 
 /** Starts both listeners and prints their addresses. Ends the process with a clear word when it cannot. */
-export async function main(args: readonly string[]): Promise<void> {
+export async function main(args: readonly string[], dist = DIST): Promise<void> {
   let config: Config;
   try {
     config = readConfig(process.env);
@@ -48,10 +48,10 @@ export async function main(args: readonly string[]): Promise<void> {
     hosts: config.hosts,
     passphrase: config.passphrase,
     secure,
-    webDir: join(DIST, 'web'),
+    webDir: join(dist, 'web'),
     log,
   });
-  const cards = cardsApp({ db, hosts: config.cardHosts, assetsDir: join(DIST, 'card-assets'), log });
+  const cards = cardsApp({ db, hosts: config.cardHosts, assetsDir: join(dist, 'card-assets'), log });
   let servers: Server[];
   try {
     servers = [await listen(app, config.port, config), await listen(cards, config.cardPort, config)];

@@ -90,6 +90,37 @@ describe('a pasted recipe', () => {
       ingredients: [{ text: '3 eggs' }, { text: '1 cup milk' }],
     });
   });
+  it.each([
+    ['Makes 2 cups', null],
+    ['Makes 1 loaf', null],
+    ['Yields 1 quart', null],
+    ['Makes two 9-inch pies', null],
+  ])('takes "%s" for no number of servings', (words, servings) => {
+    const r = readRecipe(`A dip\n${words}\n\n1 cup yogurt\n2 eggs`);
+    expect(r).toMatchObject({ servings, servingsText: words });
+    expect(r.ingredients).toHaveLength(2);
+  });
+  it.each([
+    ['Potato soup — serves 5', 'Potato soup', 5],
+    ['Muffins (makes 12)', 'Muffins', 12],
+    ['Easy dip (makes 2 cups)', 'Easy dip', null],
+    ['Cake for my sister', 'Cake for my sister', null],
+  ])('takes the servings out of the title "%s"', (line, title, servings) => {
+    expect(readRecipe(`${line}\n\n2 eggs\n1 cup milk`)).toMatchObject({ title, servings });
+  });
+  it('finds the servings behind the steps', () => {
+    const r = readRecipe(
+      'Stew\nIngredients\n1 lb beef\nDirections\nBrown it. Simmer two hours.\nMakes 6 servings. Per serving: 350 calories',
+    );
+    expect(r).toMatchObject({ servings: 6, claims: [{ kind: 'kcal', value: 350 }] });
+  });
+  it('knows a step from an ingredient that begins like one', () => {
+    const r = readRecipe(
+      'You will need\n500 g flour\nCream cheese, 8 oz, softened to room temperature\n\nWhat to do\nCombine everything.\nBake for an hour.',
+    );
+    expect(r.ingredients).toHaveLength(2);
+    expect(r.steps).toHaveLength(2);
+  });
   it('keeps what fits nowhere as notes', () => {
     const r = readRecipe(
       'Dip\nMy grandmother made this every Sunday.\n1 cup yogurt\n1 clove garlic\nNotes\nKeeps three days.',

@@ -41,7 +41,7 @@ const HEADINGS: ReadonlyArray<readonly [RegExp, Section]> = [
     'ingredients',
   ],
   [
-    /^(?:the )?(?:directions?|instructions?|methods?|preparation|steps?|how to (?:make|do)(?: it)?|procedure|to make|zubereitung|cooking instructions)\b[^.]{0,20}$/i,
+    /^(?:the )?(?:directions?|instructions?|methods?|preparation|steps?|how to (?:make|do)(?: it)?|procedure|to make|zubereitung|cooking instructions|what to do|here's how|to prepare)\b[^.]{0,20}$/i,
     'steps',
   ],
   [/^(?:the )?(?:notes?|tips?|cook'?s notes?|recipe notes?|nutrition(?: facts| information)?)$/i, 'notes'],
@@ -110,13 +110,13 @@ export function readRecipe(pasted: string): RecipeText {
       draft.ingredients.length === 0 &&
       (!looksLikeIngredient(line) || looksLikeTitle(line, lines[at + 1] ?? ''))
     ) {
-      draft.title = line.replace(/^(?:title|recipe|name)\s*:\s*/i, '').slice(0, 200);
+      draft.title = splitTitle(line.replace(/^(?:title|recipe|name)\s*:\s*/i, ''), draft).slice(0, 200);
       gap = false;
       continue;
     }
     if (section === 'top' && !headed && (looksLikeIngredient(line) || isGroupHeading(line))) section = 'ingredients';
     else if (section === 'ingredients' && !headed && looksLikeStep(line, gap)) section = 'steps';
-    else if (section === 'ingredients' && headed && looksLikeStep(line, gap) && line.length > 90) section = 'steps';
+    else if (section === 'ingredients' && headed && gap && looksLikeStep(line, gap)) section = 'steps';
     if (section === 'ingredients') {
       if (isGroupHeading(line)) group = line.replace(/:$/, '').trim();
       else draft.ingredients.push({ text: line, group });
@@ -197,20 +197,10 @@ function takeMeta(
       draft.author ??= source[1]!.trim();
       return true;
     }
-    if (!own) return false;
+    if (!own) return takeServings(line, draft, section);
   }
   if (section !== 'steps' && section !== 'notes') {
-    for (const pattern of SERVINGS) {
-      const m = pattern.exec(line);
-      const n = m ? readNumber(normalizeText(m[1]!)) : null;
-      if (m && n && !n.article && line.length < 60 && !(section === 'ingredients' && /^for\b/i.test(line))) {
-        const range = /^(?:-|to)\s?(\d+)/.exec(n.rest);
-        draft.servings ??= range ? (n.value + Number(range[1])) / 2 : n.value;
-        draft.servingsText ??= line;
-        takeClaims(line, draft.claims);
-        return true;
-      }
-    }
+    if (takeServings(line, draft, section)) return true;
     const source = SOURCE.exec(line);
     if (source && !/^for\b/i.test(line) && readLine(line).quantity === null && section === 'top') {
       draft.author ??= source[1]!.trim();
@@ -224,6 +214,40 @@ function takeMeta(
     : section === 'ingredients' && /^(?:points?|calories|kcal|per serving)\b/i.test(line)
       ? takeClaims(line, draft.claims)
       : false;
+}
+
+/** Things a recipe makes one of, or measures: they say nothing of servings. */
+const NO_SERVINGS =
+  /^(?:cups?|c\.|pints?|quarts?|qts?|ml|l|lit(?:er|re)s?|g|kg|oz|ounces?|lbs?|pounds?|loaf|loaves|cakes?|pies?|pans?|batch(?:es)?|tarts?|(?:\d+|nine|eight)[ -]?(?:x|by|inch))\b/i;
+
+/** "Serves 6", "Makes 12 muffins", "6 servings"; "Makes 2 cups" is kept as words and gives none. */
+function takeServings(
+  line: string,
+  draft: { servings: number | null; servingsText: string | null; claims: Claim[] },
+  section: Section,
+): boolean {
+  for (const pattern of SERVINGS) {
+    const m = pattern.exec(line);
+    const n = m ? readNumber(normalizeText(m[1]!)) : null;
+    const short = line.length < (section === 'steps' ? 80 : 60);
+    if (m === null || n === null || n.article || !short || (/^for\b/i.test(line) && section !== 'top')) continue;
+    draft.servingsText ??= line;
+    const range = /^(?:-|to)\s?(\d+)/.exec(n.rest);
+    if (!NO_SERVINGS.test(n.rest)) draft.servings ??= range ? (n.value + Number(range[1])) / 2 : n.value;
+    takeClaims(line, draft.claims);
+    return true;
+  }
+  return false;
+}
+
+/** "Potato soup (serves 5)", "Muffins, makes 12": the title without it, and the servings. */
+function splitTitle(
+  line: string,
+  draft: { servings: number | null; servingsText: string | null; claims: Claim[] },
+): string {
+  const m = /[\s,;(|\u2010-\u2015-]+((?:serves|makes|yields?|servings?|for)[ :]+(?:about )?\d+[^()]*)\)?$/i.exec(line);
+  if (m === null || m.index === 0) return line;
+  return takeServings(m[1]!.trim(), draft, 'top') ? line.slice(0, m.index).trim() : line;
 }
 
 function takeClaims(line: string, claims: Claim[]): boolean {
@@ -255,7 +279,7 @@ function looksLikeTitle(line: string, next: string): boolean {
 
 function looksLikeStep(line: string, afterGap: boolean): boolean {
   if (/^(?:step\s*)?\d{1,2}\s*[.)]\s+[A-Z]/.test(line) && line.length > 25) return true;
-  if (VERBS.test(line) && (line.length > 30 || /[.!]$/.test(line))) return true;
+  if (VERBS.test(line) && (/[.!]$/.test(line) || (line.length > 30 && readLine(line).quantity === null))) return true;
   return line.length > 90 && /[.!]$/.test(line) && afterGap;
 }
 

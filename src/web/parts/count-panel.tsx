@@ -51,7 +51,10 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
       <p className="text-soft">
         about {grams} g{beforeGrams !== null && (beforeGrams === grams ? ', as before' : `, was ${beforeGrams} g`)}
       </p>
-      <ul aria-live="polite" className="mt-3">
+      <p className="sr-only" role="status">
+        {eaters.map((e, i) => `${e.eater.name} ${formatPoints(count.counts[i]!.points)}`).join(', ')}
+      </p>
+      <ul className="mt-3">
         {eaters.map((e, i) => {
           const c = count.counts[i]!;
           const was = before?.counts[i];
