@@ -18,7 +18,7 @@ module.exports = {
       name: 'core-does-no-io',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'numeric-quantity' },
+      to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'numeric-quantity|date-fns' },
     },
     {
       name: 'no-circles',

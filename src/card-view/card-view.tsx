@@ -1,7 +1,8 @@
 import type { Card } from '../core/card/card.ts';
 import { creditWords, servingWords } from '../core/card/card-text.ts';
-import { certaintyWords, formatDay, formatPoints, formatShare } from '../core/card/format-points.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
+import { certaintyWords, formatPoints, formatShare } from '../core/program/format-points.ts';
+import { formatDay } from '../core/quantity/format-day.ts';
 
 /** A card as people see it: on its own page, inside the application and on paper. Draws what the core counted. */
 export function CardView({

@@ -1,9 +1,9 @@
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
 import { recipeFromJson } from '../contract/recipe-file.ts';
-import { formatPoints } from '../core/card/format-points.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
+import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
 import { WAYS, type Way } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';

@@ -1,7 +1,8 @@
 import { MEDICAL_CAUTION } from '../caution/cautions.ts';
+import { certaintyWords, formatPoints } from '../program/format-points.ts';
 import { formatAmount } from '../quantity/format-amount.ts';
+import { formatDay } from '../quantity/format-day.ts';
 import type { Card } from './card.ts';
-import { certaintyWords, formatDay, formatPoints } from './format-points.ts';
 
 /** What one serving is, in words: "Serves 6, one serving is about 310 g". */
 export function servingWords(card: Pick<Card, 'servings' | 'servingGrams'>): string {

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { cautionsFor } from '../caution/cautions.ts';
+import { certaintyWords, formatPoints, formatShare } from '../program/format-points.ts';
 import { SAMPLE_PROGRAMS } from '../program/samples.ts';
+import { formatDay } from '../quantity/format-day.ts';
 import { applyEntry } from '../recipe/entry.ts';
 import { applySwap } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { amountWords, type CardInput, makeCard } from './card.ts';
 import { cardText } from './card-text.ts';
-import { certaintyWords, formatDay, formatPoints, formatShare } from './format-points.ts';
 
 const asWritten = readVersion(
   ['1 kg potatoes', '300 ml cream', '150 g Gruyère', '1 lb ground turkey', 'salt to taste'],

@@ -1,7 +1,7 @@
-import { formatPoints } from '../card/format-points.ts';
 import { describeGrams } from '../food/describe-grams.ts';
 import type { Food } from '../food/food.ts';
 import { type Count, type CountLine, type CountOptions, count } from '../program/count.ts';
+import { formatPoints } from '../program/format-points.ts';
 import type { Counter } from '../program/program.ts';
 import { edgeOf, roundPoints } from '../program/rule.ts';
 import { type Slack, slackOf } from '../program/slack.ts';

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { formatShare } from '../../core/card/format-points.ts';
 import { describeGrams } from '../../core/food/describe-grams.ts';
+import { formatShare } from '../../core/program/format-points.ts';
 import { byEyeIsFine } from '../../core/program/slack.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';

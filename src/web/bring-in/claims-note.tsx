@@ -1,4 +1,4 @@
-import { formatPoints } from '../../core/card/format-points.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import { useCounting } from '../shell/household-context.ts';

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
-import { formatShare } from '../../core/card/format-points.ts';
+import { formatShare } from '../../core/program/format-points.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Change } from '../../core/recipe/entry.ts';
 import { lineChange } from '../../core/recipe/entry.ts';

@@ -1,6 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
 import { v7 as uuid } from 'uuid';
-import { formatPoints } from '../../core/card/format-points.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { applyEntry } from '../../core/recipe/entry.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';

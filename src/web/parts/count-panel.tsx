@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
-import { certaintyWords, formatPoints } from '../../core/card/format-points.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
+import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount, trimmed } from '../../core/quantity/format-amount.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { StairPlace } from '../../core/recipe/stair-words.ts';

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo } from 'react';
-import { certaintyWords, formatPoints } from '../../core/card/format-points.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { compareWays } from '../../core/program/compare-ways.ts';
+import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { hasCaps, type Rule, termsOf } from '../../core/program/rule.ts';
 import { stairOf } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';

@@ -3,7 +3,7 @@ import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/comp
 import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
-import { formatPoints } from '../../core/card/format-points.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import type { Stair } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 

@@ -6,7 +6,7 @@ import useSWR from 'swr';
 import { CardView } from '../../card-view/card-view.tsx';
 import type { CardLink } from '../../contract/recipe.ts';
 import type { Card } from '../../core/card/card.ts';
-import { formatDay } from '../../core/card/format-points.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
 import { isOpen } from '../../core/recipe/version.ts';
 import { get, request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { RecipeSummary } from '../../contract/recipe.ts';
-import { formatPoints } from '../../core/card/format-points.ts';
 import { fold } from '../../core/food/food-words.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { OfflineError } from '../data/api.ts';
 import { useRecipes } from '../data/queries.ts';

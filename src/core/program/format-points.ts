@@ -1,5 +1,5 @@
-import type { Count } from '../program/count.ts';
 import { trimmed } from '../quantity/format-amount.ts';
+import type { Count } from './count.ts';
 
 /** Points as people say them: whole, or with ½ where a program counts in halves. */
 export function formatPoints(points: number): string {
@@ -25,11 +25,4 @@ export function certaintyWords(c: Pick<Count, 'points' | 'pointsRange' | 'certai
           ? `maybe ${formatPoints(high)}`
           : `${formatPoints(low)} to ${formatPoints(high)}`;
   return [range, soFar].filter((x) => x !== null).join(', ') || null;
-}
-
-/** A calendar day as people write it: 25 Nov 2026. */
-export function formatDay(day: string): string {
-  const [y, m, d] = day.split('-').map(Number);
-  const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-  return `${d} ${months[(m ?? 1) - 1]} ${y}`;
 }
