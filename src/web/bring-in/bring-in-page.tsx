@@ -117,14 +117,12 @@ function BringIn({
         )}
         <RemoveRecipe />
       </main>
-      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
-        <CountPanel version={version} count={count} places={places} eaters={eaters}>
-          <ClaimsNote count={count} />
-          <Link to="../lighten" relative="path" className="btn btn-main mt-2 w-full">
-            Lighten it
-          </Link>
-        </CountPanel>
-      </div>
+      <CountPanel version={version} count={count} places={places} eaters={eaters}>
+        <ClaimsNote count={count} />
+        <Link to="../lighten" relative="path" className="btn btn-main mt-2 w-full">
+          Lighten it
+        </Link>
+      </CountPanel>
       {asked && (
         <FoodPicker
           line={asked}

@@ -74,9 +74,7 @@ function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart:
           </button>
         </div>
       </main>
-      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
-        <CountPanel version={asWritten} count={count} places={places} eaters={eaters} />
-      </div>
+      <CountPanel version={asWritten} count={count} places={places} eaters={eaters} />
     </>
   );
 }
@@ -168,14 +166,12 @@ function TheBench({
         <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
         <StepsEditor editor={editor} version={version} />
       </main>
-      <div className="bg-sheet lg:col-start-2 lg:row-span-2 lg:row-start-1">
-        <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
-          <WatchNote version={version} now={now.count} was={was.count} />
-          <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
-            Pass it on
-          </Link>
-        </CountPanel>
-      </div>
+      <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
+        <WatchNote version={version} now={now.count} was={was.count} />
+        <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
+          Pass it on
+        </Link>
+      </CountPanel>
     </>
   );
 }

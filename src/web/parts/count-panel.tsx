@@ -30,7 +30,7 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
     <aside
       id="count"
       aria-label="The count"
-      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-20 lg:border-t-0 lg:border-l lg:pb-5"
+      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-20 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:border-t-0 lg:border-l lg:pb-5"
     >
       <a
         href="#count"

@@ -60,6 +60,9 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                 Line, a serving's share
               </th>
               <th scope="col" className="px-2 text-right font-normal">
+                points
+              </th>
+              <th scope="col" className="px-2 text-right font-normal">
                 grams
               </th>
               {nutrients.map((n) => (
@@ -67,9 +70,6 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                   {NUTRIENT_WORDS[n].name}
                 </th>
               ))}
-              <th scope="col" className="pl-2 text-right font-normal">
-                points
-              </th>
             </tr>
           </thead>
           <tbody>
@@ -95,13 +95,13 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                         .join(' · ')}
                     </span>
                   </th>
+                  <td className="px-2 py-1.5 text-right font-semibold">{l.raw.toFixed(2)}</td>
                   <td className="px-2 py-1.5 text-right">{grams > 0 ? trimmed(grams, 1) : ''}</td>
                   {nutrients.map((n) => (
                     <td key={n} className={`px-2 py-1.5 text-right ${l.uncounted ? 'text-soft line-through' : ''}`}>
                       {line.parts.length === 0 ? '' : cell(share[n].value)}
                     </td>
                   ))}
-                  <td className="py-1.5 pl-2 text-right font-semibold">{l.raw.toFixed(2)}</td>
                 </tr>
               );
             })}
@@ -111,7 +111,7 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
               <th scope="row" className="py-2 pr-2">
                 Together
               </th>
-              <td colSpan={nutrients.length + 2} className="pl-2 text-right">
+              <td colSpan={nutrients.length + 2} className="pl-2">
                 <strong>{mine.raw.toFixed(4)}</strong>, {roundingWords(program.rule)} →{' '}
                 <strong>{formatPoints(mine.points)}</strong>
                 {sure && <span className="text-mustard"> ({sure})</span>}
