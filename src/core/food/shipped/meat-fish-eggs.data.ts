@@ -28,7 +28,7 @@ lamb-shoulder | lamb shoulder, lean and fat | raw | 264 21.5 9.3 0 0 0 0 16.6 61
 pork-loin | pork loin, lean | raw | 143 5.7 1.9 0 0 0 0 21.4 52 | piece 150; slice 100; chop 150 | meat | protein | | pork loin; lean pork; pork chops; pork chop; pork cutlet
 pork-tenderloin | pork tenderloin, lean | raw | 109 2.2 0.7 0 0 0 0 21 53 | piece 450; slice 40 | meat | protein | | pork tenderloin; pork fillet
 pork-shoulder | pork shoulder, lean and fat | raw | 236 18 6.2 0 0 0 0 17.2 65 | cup 150 | meat | protein | | pork shoulder; pork butt; stewing pork; pork neck; pork
-pork-ground | pork, ground | raw | 263 21.2 7.9 0 0 0 0 16.9 56 | cup 225 | meat | protein | | ground pork; minced pork; pork mince
+pork-ground | pork, ground, 79 % lean | raw | 263 21.2 7.9 0 0 0 0 16.9 56 | cup 225 | meat | protein | | ground pork; minced pork; pork mince
 pork-ground-lean | pork, ground, 96 % lean | raw | 121 4 1.4 0.2 0 0 0 21.1 67 | cup 225 | meat | protein | | lean ground pork; lean minced pork; lean pork mince
 pork-belly | pork belly | raw | 518 53 19.3 0 0 0 0 9.3 32 | slice 40 | meat | protein fat | | fresh pork belly; streaky pork
 bacon | bacon, streaky | raw | 417 39.7 13.3 0.7 0.7 0.5 0 12.6 833 | slice 26; rasher 26; strip 26; cup 110 | meat | flavour fat | | bacon; streaky bacon; bacon strips; bacon rashers; speck; smoked bacon; pancetta; lardons; raw bacon

@@ -1,0 +1,44 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { kitchenOf, readVersion } from '../../tests/support/test-version.ts';
+import { makeCard } from '../core/card/card.ts';
+import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { CardView } from './card-view.tsx';
+
+const version = readVersion(['4 to 6 slices bacon', '2 eggs', 'salt'], {
+  servings: 2,
+  steps: [{ id: 's', text: 'Fry the bacon, add the eggs.' }],
+});
+const card = makeCard({
+  title: 'Bacon & "eggs"',
+  credit: { author: null, url: null, whose: 'family' },
+  version,
+  asWritten: version,
+  kitchen: kitchenOf(),
+  programs: SAMPLE_PROGRAMS,
+  pins: [],
+  countedOn: '2026-11-25',
+});
+const html = renderToStaticMarkup(<CardView card={card} />);
+
+describe('a card drawn', () => {
+  it('shows every program by name with its points', () => {
+    for (const p of card.programs) expect(html).toContain(`<span class="name">${p.name}</span>`);
+    expect(html).toContain('<span class="name">kcal</span>');
+  });
+  it('says "maybe" where the slices leave it open', () => {
+    expect(card.programs[0]!.certainty).not.toBe('exact');
+    expect(html).toMatch(/class="sure">(maybe|\d)/);
+  });
+  it('escapes what cooks write', () => expect(html).toContain('Bacon &amp; &quot;eggs&quot;'));
+  it('has its own title on its page, and a lower one inside the application', () => {
+    expect(html).toContain('<h1 class="title">');
+    expect(renderToStaticMarkup(<CardView card={card} inside />)).toContain('<h2 class="title">');
+  });
+  it('shows no section without content', () => {
+    expect(html).not.toContain('What was changed');
+    expect(html).not.toContain('With the regular ingredient');
+    expect(html).toContain('Ingredients');
+    expect(html).toContain('no medical advice');
+  });
+});

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { counterOf, pointFood, sample, testLine, testProgram } from '../../../tests/support/test-lines.ts';
+import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { plainCounter } from '../program/program.ts';
+import { countVersion } from './count-version.ts';
+import { exactWords, stairPlace } from './stair-words.ts';
+
+const NOBODY: ReadonlySet<string> = new Set();
+
+describe('where a dish stands on its stair', () => {
+  const gratin = readVersion(['1.2 kg potatoes', '300 ml cream', '150 g Gruyère', '40 g butter'], { servings: 6 });
+  const lines = countVersion(gratin, kitchenOf(), []).lines;
+  const place = (mark: string, kept = NOBODY) =>
+    stairPlace(lines, plainCounter(sample(mark)), { servings: 6 }, kept, 'us');
+  it('says how much of what must go, and it is true', () => {
+    const { less, count } = place('LE');
+    const m = /(\d+) g\)? less (\w+) makes it (\d+)\./.exec(less)!;
+    expect(Number(m[3])).toBe(count.points - 1);
+    const shorter = {
+      ...gratin,
+      lines: gratin.lines.map((l) =>
+        l.item.startsWith(m[2]!) ? { ...l, weight: { ...l.weight!, grams: l.weight!.grams - Number(m[1]) } } : l,
+      ),
+    };
+    expect(countVersion(shorter, kitchenOf(), [plainCounter(sample('LE'))]).counts[0]!.points).toBe(count.points - 1);
+  });
+  it('never names a kept line for going', () => {
+    const named = place('LE').less;
+    const id = gratin.lines.find((l) => named.includes(l.item))!.id;
+    expect(place('LE', new Set([id])).less).not.toContain(gratin.lines.find((l) => l.id === id)!.item);
+  });
+  it('lies between the edges of its step', () => {
+    for (const mark of ['LE', 'LA', 'HA', 'HO']) {
+      const p = place(mark);
+      expect(p.along).toBeGreaterThanOrEqual(0);
+      expect(p.along).toBeLessThanOrEqual(1);
+      expect(p.from).toBeLessThanOrEqual(p.count.raw + 1e-9);
+      expect(p.to).toBeGreaterThan(p.count.raw);
+    }
+  });
+  it('says so when nothing counts, and when no single line is enough', () => {
+    const counter = counterOf(testProgram());
+    expect(stairPlace([], counter, { servings: 1 }, NOBODY, 'us').less).toBe('It counts nothing.');
+    const many = Array.from({ length: 5 }, (_, i) => testLine(pointFood(`p${i}`), 0.48));
+    expect(stairPlace(many, counter, { servings: 1 }, new Set(many.map((l) => l.id)), 'us').less).toMatch(
+      /No single line/,
+    );
+  });
+  it('writes as many decimals as it takes to stand on the right step', () => {
+    const half = counterOf(testProgram({ step: 0.5 }));
+    expect(exactWords({ raw: 19.7481, points: 19.5, by: 'ingredients' }, half)).toBe('19.748');
+    expect(exactWords({ raw: 5.602, points: 6, by: 'ingredients' }, counterOf(testProgram()))).toBe('5.60');
+  });
+});

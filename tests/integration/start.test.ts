@@ -1,0 +1,131 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { request as httpsRequest } from 'node:https';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+
+const ROOT = join(import.meta.dirname, '../..');
+let dir: string;
+let running: ChildProcess[] = [];
+beforeEach(() => {
+  dir = mkdtempSync(join(tmpdir(), 'imbiss-start-'));
+});
+afterEach(async () => {
+  await Promise.all(running.map(stop));
+  running = [];
+  rmSync(dir, { recursive: true, force: true });
+});
+
+const stop = (child: ChildProcess): Promise<void> =>
+  new Promise((resolve) => {
+    if (child.exitCode !== null) return resolve();
+    child.once('exit', () => resolve());
+    child.kill('SIGTERM');
+  });
+
+interface Started {
+  readonly child: ChildProcess;
+  /** Everything printed, once it is ready or has ended. */
+  readonly output: string;
+  readonly code: number | null;
+}
+
+/** Starts Imbiss and waits until it says that it is ready, or ends. */
+function start(args: readonly string[], env: Record<string, string>): Promise<Started> {
+  const child = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs'), ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, IMBISS_DATA: dir, PORT: '4470', CARD_PORT: '4471', ...env },
+  });
+  running.push(child);
+  return new Promise((resolve) => {
+    let output = '';
+    const take = (d: Buffer) => {
+      output += d;
+      if (output.includes('Its cards:')) resolve({ child, output, code: null });
+    };
+    child.stdout!.on('data', take);
+    child.stderr!.on('data', take);
+    child.once('exit', (code) => resolve({ child, output, code }));
+  });
+}
+const households = async (): Promise<{ id: string }[]> => (await fetch('http://localhost:4470/api/households')).json();
+const add = (id: string) =>
+  fetch('http://localhost:4470/api/households', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ id, name: id, zone: 'UTC' }),
+  });
+
+describe('starting', () => {
+  it('creates the database with the demo, prints both addresses, and keeps the data at the second start', async () => {
+    const first = await start([], {});
+    expect(first.output).toContain('http://localhost:4470');
+    expect(first.output).toContain('http://localhost:4471');
+    expect((await households()).map((h) => h.id)).toEqual(['demo-household']);
+    await add('mine');
+    await fetch('http://localhost:4470/api/households/demo', { method: 'DELETE' });
+    await stop(first.child);
+    const before = performance.now();
+    await start([], {});
+    expect(performance.now() - before).toBeLessThan(8000);
+    // The demo is seeded into a new database only: once removed it stays away.
+    expect((await households()).map((h) => h.id)).toEqual(['mine']);
+  }, 30_000);
+  it('throws data away only when told so', async () => {
+    const first = await start([], {});
+    await add('mine');
+    await stop(first.child);
+    const refused = await start(['--fresh'], {});
+    expect(refused.code).toBe(1);
+    expect(refused.output).toContain('--yes');
+    expect(existsSync(join(dir, 'imbiss.db'))).toBe(true);
+    await start(['--fresh', '--yes'], {});
+    expect((await households()).map((h) => h.id)).toEqual(['demo-household']);
+  }, 30_000);
+  it('says it in a clear word when a port is taken', async () => {
+    await start([], {});
+    const second = await start([], { IMBISS_DATA: join(dir, 'other') });
+    expect(second.code).toBe(1);
+    expect(second.output).toMatch(/Port 4470 is taken/);
+    expect(second.output).not.toMatch(/at .*\.js:\d/);
+  }, 30_000);
+  it('asks for a passphrase before it listens to others', async () => {
+    const refused = await start([], { HOST: '0.0.0.0' });
+    expect(refused.code).toBe(1);
+    expect(refused.output).toContain('IMBISS_PASSPHRASE');
+    await start([], { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'bread and butter' });
+    expect((await fetch('http://localhost:4470/api/households')).status).toBe(401);
+    expect((await fetch('http://localhost:4470/api/health')).status).toBe(200);
+  }, 30_000);
+  it('serves over TLS with a certificate of one’s own', async () => {
+    const [cert, key] = [join(dir, 'cert.pem'), join(dir, 'key.pem')];
+    execFileSync(
+      'openssl',
+      [
+        'req',
+        '-x509',
+        '-newkey',
+        'rsa:2048',
+        '-nodes',
+        '-keyout',
+        key,
+        '-out',
+        cert,
+        '-days',
+        '1',
+        '-subj',
+        '/CN=localhost',
+      ],
+      { stdio: 'ignore' },
+    );
+    await start([], { TLS_CERT: cert, TLS_KEY: key });
+    const status = await new Promise<number>((resolve, reject) => {
+      httpsRequest('https://localhost:4470/api/health', { rejectUnauthorized: false }, (r) => resolve(r.statusCode!))
+        .on('error', reject)
+        .end();
+    });
+    expect(status).toBe(200);
+  }, 30_000);
+});
