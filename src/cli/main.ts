@@ -9,6 +9,7 @@ const USAGE = `imbiss: the engine without a screen
 
   parse  FILE|- [--json]
   score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
+         (both: --units us|label|metric for cups and spoons)
   backup FILE
   restore FILE`;
 

@@ -13,8 +13,14 @@ describe('what crosses the wire', () => {
     const food = shippedFood('butter')!;
     expect(FoodSchema.parse(JSON.parse(JSON.stringify(food)))).toEqual(food);
     for (const p of SAMPLE_PROGRAMS) expect(ProgramSchema.parse(JSON.parse(JSON.stringify(p)))).toEqual(p);
-    const read = readVersion(['1 cup flour', '2 to 3 eggs', 'salt', 'mystery dust'], { id: 'version-1', recipeId: 'recipe-1' });
-    const version = { ...read, lines: read.lines.map((l) => ({ ...l, id: `line-${l.id}`, originLineId: `line-${l.id}` })) };
+    const read = readVersion(['1 cup flour', '2 to 3 eggs', 'salt', 'mystery dust'], {
+      id: 'version-1',
+      recipeId: 'recipe-1',
+    });
+    const version = {
+      ...read,
+      lines: read.lines.map((l) => ({ ...l, id: `line-${l.id}`, originLineId: `line-${l.id}` })),
+    };
     expect(VersionSchema.parse(JSON.parse(JSON.stringify(version)))).toEqual(version);
   });
   it.each([0, -1, 500.1, Number.NaN, Number.POSITIVE_INFINITY, '4'])('servings cannot be %s', (s) =>

@@ -27,7 +27,7 @@ export const RecipeSchema = z.object({
   title: Words(200),
   credit: CreditSchema,
   claims: z.array(ClaimSchema).max(20),
-  notes: z.string().max(20_000),
+  notes: z.string().max(200_000),
   revision: z.int().min(0),
 });
 export type Recipe = z.infer<typeof RecipeSchema>;

@@ -5,6 +5,10 @@ import { type Line, type LineFood, type Step, VERSION_KINDS, type Version } from
 import type { Weight } from '../core/recipe/weigh.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 
+/** A line or a step may be as long as anybody pastes; the reader asks about long ones, and nothing is cut off. */
+const LONGEST_TEXT = 100_000;
+const MOST_STEPS = 1000;
+
 export const WeightSchema: z.ZodType<Weight> = z.object({
   grams: Grams,
   low: Grams,
@@ -23,7 +27,7 @@ export const LineSchema: z.ZodType<Line> = z.object({
   id: Id,
   originLineId: Id,
   group: z.string().max(200).nullable(),
-  text: z.string().max(4000),
+  text: z.string().max(LONGEST_TEXT),
   amount: z
     .object({
       quantity: z.number().min(0).max(10_000_000),
@@ -31,7 +35,7 @@ export const LineSchema: z.ZodType<Line> = z.object({
       unit: z.string().max(40).nullable(),
     })
     .nullable(),
-  item: z.string().max(4000),
+  item: z.string().max(LONGEST_TEXT),
   note: z.string().max(1000).nullable(),
   food: LineFoodSchema,
   weight: WeightSchema.nullable(),
@@ -42,7 +46,7 @@ export const LineSchema: z.ZodType<Line> = z.object({
   warnings: z.array(z.string().max(400)).max(10),
 });
 
-export const StepSchema: z.ZodType<Step> = z.object({ id: Id, text: z.string().max(4000) });
+export const StepSchema: z.ZodType<Step> = z.object({ id: Id, text: z.string().max(LONGEST_TEXT) });
 
 export const VersionSchema: z.ZodType<Version> = z.object({
   id: Id,
@@ -52,7 +56,7 @@ export const VersionSchema: z.ZodType<Version> = z.object({
   name: Words(120),
   servings: Servings.nullable(),
   lines: z.array(LineSchema).max(400, 'holds more than 400 lines'),
-  steps: z.array(StepSchema).max(200),
+  steps: z.array(StepSchema).max(MOST_STEPS),
   revision: z.int().min(0),
 });
 
@@ -65,7 +69,11 @@ const ChangeSchema = z.discriminatedUnion('kind', [
     index: z.int().min(0).max(1000),
   }),
   z.object({ kind: z.literal('servings'), before: Servings.nullable(), after: Servings.nullable() }),
-  z.object({ kind: z.literal('steps'), before: z.array(StepSchema).max(200), after: z.array(StepSchema).max(200) }),
+  z.object({
+    kind: z.literal('steps'),
+    before: z.array(StepSchema).max(MOST_STEPS),
+    after: z.array(StepSchema).max(MOST_STEPS),
+  }),
   z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
 ]) satisfies z.ZodType<Change>;
 

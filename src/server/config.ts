@@ -20,8 +20,16 @@ export class ConfigError extends Error {}
 
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1']);
 
-/** Reads the settings. @throws ConfigError for one that cannot be. */
-export function readConfig(env: NodeJS.ProcessEnv): Config {
+/** Addresses that mean "every address of this machine". */
+const EVERYWHERE = new Set(['0.0.0.0', '::']);
+
+/**
+ * Reads the settings.
+ *
+ * @param own this machine's own names and addresses, which requests may be addressed to when it listens on all of them.
+ * @throws ConfigError for one that cannot be.
+ */
+export function readConfig(env: NodeJS.ProcessEnv, own: readonly string[] = []): Config {
   const port = portOf(env.PORT, 4180, 'PORT');
   const cardPort = portOf(env.CARD_PORT, 4181, 'CARD_PORT');
   if (port === cardPort && port !== 0) throw new ConfigError('PORT and CARD_PORT must differ.');
@@ -35,10 +43,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const cert = env.TLS_CERT?.trim();
   const key = env.TLS_KEY?.trim();
   if (Boolean(cert) !== Boolean(key)) throw new ConfigError('TLS_CERT and TLS_KEY go together: set both or none.');
-  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${LOOPBACK.has(host) ? 'localhost' : host}:${cardPort}`).replace(
-    /\/+$/,
-    '',
-  );
+  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${shownHost(host, own)}:${cardPort}`).replace(/\/+$/, '');
   let publicHost: string;
   try {
     publicHost = new URL(publicUrl).hostname;
@@ -49,7 +54,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     .split(',')
     .map((h) => h.trim().toLowerCase())
     .filter(Boolean);
-  const own = ['localhost', '127.0.0.1', '[::1]', host.toLowerCase(), ...extra];
+  const named = EVERYWHERE.has(host) ? own.map((n) => n.toLowerCase()) : [host.toLowerCase()];
+  const hosts = ['localhost', '127.0.0.1', '[::1]', ...named, ...extra];
   return {
     host,
     port,
@@ -58,9 +64,15 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     dataDir: resolve(env.IMBISS_DATA?.trim() || 'data'),
     passphrase,
     tls: cert && key ? { cert, key } : null,
-    hosts: own,
-    cardHosts: [...own, publicHost.toLowerCase()],
+    hosts,
+    cardHosts: [...hosts, publicHost.toLowerCase()],
   };
+}
+
+/** The host that a printed address names. */
+export function shownHost(host: string, own: readonly string[]): string {
+  if (LOOPBACK.has(host)) return 'localhost';
+  return EVERYWHERE.has(host) ? (own[0] ?? 'localhost') : host;
 }
 
 function portOf(text: string | undefined, fallback: number, name: string): number {

@@ -1,13 +1,14 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { createServer as createHttp, type Server } from 'node:http';
 import { createServer as createHttps } from 'node:https';
+import { hostname, networkInterfaces } from 'node:os';
 import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import { databaseFile } from './backup.ts';
-import { type Config, ConfigError, readConfig } from './config.ts';
+import { type Config, ConfigError, readConfig, shownHost } from './config.ts';
 import { openDatabase } from './db/open.ts';
 import { householdApp } from './http/app.ts';
 import { cardsApp } from './http/cards-app.ts';
@@ -21,7 +22,7 @@ const DIST = dirname(fileURLToPath(import.meta.url));
 export async function main(args: readonly string[], dist = DIST): Promise<void> {
   let config: Config;
   try {
-    config = readConfig(process.env);
+    config = readConfig(process.env, ownNames());
   } catch (e) {
     if (e instanceof ConfigError) return stop(e.message);
     throw e;
@@ -65,7 +66,7 @@ export async function main(args: readonly string[], dist = DIST): Promise<void> 
     );
   }
   const scheme = secure ? 'https' : 'http';
-  const shown = config.host === '127.0.0.1' ? 'localhost' : config.host;
+  const shown = shownHost(config.host, ownNames());
   const [a, b] = servers.map((s) => (s.address() as { port: number }).port);
   console.log(
     `Imbiss is ready.\n  The household:  ${scheme}://${shown}:${a}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${b}`)}`,
@@ -77,6 +78,13 @@ export async function main(args: readonly string[], dist = DIST): Promise<void> 
   };
   process.on('SIGTERM', end);
   process.on('SIGINT', end);
+}
+
+/** What other devices call this machine: its addresses first, then its name. */
+function ownNames(): string[] {
+  const addresses = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
+  const outside = addresses.filter((a) => !a.internal && a.family === 'IPv4').map((a) => a.address);
+  return [...outside, hostname(), `${hostname()}.local`];
 }
 
 function listen(app: Express, port: number, config: Config): Promise<Server> {

@@ -64,7 +64,7 @@ describe('every screen', () => {
     await bringIn.click();
     await page.getByRole('alert').getByText('Bring in one recipe at a time').waitFor();
     expect((await box.inputValue()).length).toBe(200_000);
-    await box.fill(`A very long list\n\n${Array.from({ length: 400 }, (_, i) => `${i + 1} g sugar`).join('\n')}`);
+    await box.fill(`A very long list\n\n${Array.from({ length: 500 }, (_, i) => `${i + 1} g sugar`).join('\n')}`);
     await page.getByText('100 more lines than a recipe holds').waitFor();
     await bringIn.click();
     await page.getByRole('alert').getByText('Split it into two').waitFor();

@@ -92,6 +92,14 @@ describe('settings', () => {
     expect(() => readConfig(env)).toThrow(ConfigError);
     expect(() => readConfig(env)).toThrow(words);
   });
+  it('answer to this machine’s own addresses when they listen on all of them', () => {
+    const env = { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'long enough' };
+    const c = readConfig(env, ['192.0.2.7', 'Kitchen']);
+    expect(c.hosts).toEqual(expect.arrayContaining(['localhost', '192.0.2.7', 'kitchen']));
+    expect(c.publicUrl).toBe('http://192.0.2.7:4181');
+    expect(readConfig({ ...env, HOST: '192.0.2.7' }, ['198.51.100.1']).hosts).not.toContain('198.51.100.1');
+    expect(readConfig({ ...env, IMBISS_HOSTS: 'bakery.example, other.example' }).hosts).toContain('other.example');
+  });
   it('take the public address of the cards', () => {
     const c = readConfig({
       PUBLIC_URL: 'https://cards.example.org/',

@@ -31,7 +31,7 @@ export interface RecipeText {
 
 /** The largest paste that is read at once, characters, and the most lines. */
 export const LONGEST_RECIPE = 100_000;
-export const MOST_INGREDIENTS = 300;
+export const MOST_INGREDIENTS = 400;
 
 type Section = 'top' | 'ingredients' | 'steps' | 'notes';
 
@@ -253,8 +253,8 @@ function splitTitle(
 function takeClaims(line: string, claims: Claim[]): boolean {
   const points = POINTS.exec(line);
   const kcal = KCAL.exec(line);
-  if (points) claims.push({ kind: 'points', value: numberIn((points[1] ?? points[2])!), words: line });
-  if (kcal) claims.push({ kind: 'kcal', value: numberIn((kcal[1] ?? kcal[2])!), words: line });
+  if (points) claims.push({ kind: 'points', value: numberIn((points[1] ?? points[2])!), words: line.slice(0, 300) });
+  if (kcal) claims.push({ kind: 'kcal', value: numberIn((kcal[1] ?? kcal[2])!), words: line.slice(0, 300) });
   return points !== null || kcal !== null;
 }
 

@@ -79,7 +79,7 @@ export function PastePage() {
         whose: read.url !== null || read.author !== null ? 'other' : 'family',
       },
       claims: [...read.claims],
-      notes: read.notes.join('\n').slice(0, 20_000),
+      notes: read.notes.join('\n'),
       asWritten: {
         id: uuid(),
         recipeId,

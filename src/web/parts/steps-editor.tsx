@@ -14,7 +14,7 @@ export function StepsEditor({ editor, version }: { editor: VersionEditor; versio
         .split(/\n\s*\n/)
         .map((t) => t.trim())
         .filter(Boolean)
-        .map((t) => ({ id: old.get(t) ?? uuid(), text: t.slice(0, 4000) }));
+        .map((t) => ({ id: old.get(t) ?? uuid(), text: t }));
       editor.do('Change the steps', [{ kind: 'steps', before: version.steps, after }]);
     }
     setDraft(null);
