@@ -9,5 +9,8 @@ export default defineConfig({
   root: at('./src/web'),
   plugins: [react(), tailwindcss()],
   build: { outDir: at('./dist/web'), emptyOutDir: true, sourcemap: false, chunkSizeWarningLimit: 900 },
-  server: { proxy: { '/api': `http://localhost:${process.env.API_PORT ?? 4180}` } },
+  server: {
+    // The Host stays that of the page, so that the server sees a write of its own origin.
+    proxy: { '/api': { target: `http://localhost:${process.env.API_PORT ?? 4180}`, changeOrigin: false } },
+  },
 });
