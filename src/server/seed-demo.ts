@@ -5,6 +5,7 @@ import type { NewRecipe } from '../contract/recipe.ts';
 import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { applyEntry, lineChange } from '../core/recipe/entry.ts';
+import { lightenedCopy } from '../core/recipe/lightened-copy.ts';
 import { lineOf, readIngredient } from '../core/recipe/read-ingredient.ts';
 import { readRecipe } from '../core/recipe/read-recipe.ts';
 import { dishWeight } from '../core/recipe/resolve-lines.ts';
@@ -85,26 +86,17 @@ async function lighten(
   now: string,
 ): Promise<void> {
   const byId = new Map(foods.map((f) => [f.id, f]));
-  let version = await addVersion(db, asWritten.recipeId, lightenedFrom(asWritten, lightened.name), now);
+  let version = await addVersion(
+    db,
+    asWritten.recipeId,
+    lightenedCopy(asWritten, lightened.name, () => uuid()),
+    now,
+  );
   for (const change of lightened.changes) {
     const entry = { id: uuid(), label: labelOf(change), undoes: null, changes: changesFor(version, change, byId) };
     applyEntry(version, entry);
     version = await appendEntry(db, version.id, version.revision, entry, now);
   }
-}
-
-/** A lightened version as it begins: a copy of its parent with ids of its own. */
-function lightenedFrom(parent: Version, name: string): Version {
-  return {
-    ...parent,
-    id: uuid(),
-    parentId: parent.id,
-    kind: 'lightened',
-    name,
-    lines: parent.lines.map((l) => ({ ...l, id: uuid() })),
-    steps: parent.steps.map((s) => ({ ...s, id: uuid() })),
-    revision: 0,
-  };
 }
 
 const labelOf = (c: DemoChange): string =>

@@ -9,6 +9,7 @@ import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
 import { useVersion } from '../data/use-version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
+import { AddLine } from '../parts/add-line.tsx';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { FoodPicker } from '../parts/food-picker.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
@@ -106,7 +107,7 @@ function BringIn({
         <section aria-label="Ingredients" className="mt-4">
           <h2 className="text-lg">{openLines.length > 0 ? 'Read' : 'Ingredients'}</h2>
           <ul>{others.map(row)}</ul>
-          <AddLine onAdd={add} />
+          <AddLine label="Another ingredient" placeholder="Another ingredient, such as 2 tbsp oil" onAdd={add} />
         </section>
         <StepsEditor editor={editor} version={version} />
         {page.recipe.notes !== '' && (
@@ -224,31 +225,5 @@ function LineText({ text, onRewrite }: { text: string; onRewrite: (text: string)
         if (e.key === 'Escape') setDraft(null);
       }}
     />
-  );
-}
-
-function AddLine({ onAdd }: { onAdd: (text: string) => void }) {
-  const [text, setText] = useState('');
-  return (
-    <form
-      className="flex gap-2 border-rule border-t py-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (text.trim() === '') return;
-        onAdd(text.trim());
-        setText('');
-      }}
-    >
-      <input
-        className="field"
-        aria-label="Another ingredient"
-        placeholder="Another ingredient, such as 2 tbsp oil"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-      />
-      <button type="submit" className="btn">
-        Add
-      </button>
-    </form>
   );
 }

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
@@ -7,6 +6,7 @@ import type { Version } from '../../core/recipe/version.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
+import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -26,7 +26,7 @@ export function RecipeHead({ editor, version }: { editor: VersionEditor; version
       await request('PATCH', `/recipes/${recipe.id}`, change, { 'If-Match': `"${recipe.revision}"` });
       await Promise.all([refresh.recipe(recipe.id), refresh.recipes(household.id)]);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
       await refresh.recipe(recipe.id);
     }
   };

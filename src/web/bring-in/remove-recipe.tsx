@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -20,7 +21,7 @@ export function RemoveRecipe() {
       toast(`"${page.recipe.title}" is removed.`);
     } catch (e) {
       setAsked(false);
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   return (

@@ -9,6 +9,7 @@ import {
   historyOf,
   invertChanges,
 } from '../../core/recipe/entry.ts';
+import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { ApiError, OfflineError, request } from './api.ts';
 import type { Outbox } from './outbox.ts';
@@ -193,20 +194,6 @@ export class VersionEditor {
 
   /** After a conflict: my copy as a new version, to be kept beside theirs. */
   copyOfMine(): Version {
-    return lightenedCopy(this.state.version, `${this.state.version.name}, my copy`);
+    return lightenedCopy(this.state.version, `${this.state.version.name}, my copy`, () => uuid());
   }
-}
-
-/** A lightened version as it begins: a copy of its parent, with ids of its own and the origins of the lines. */
-export function lightenedCopy(parent: Version, name: string): Version {
-  return {
-    ...parent,
-    id: uuid(),
-    parentId: parent.id,
-    kind: 'lightened',
-    name,
-    lines: parent.lines.map((l) => ({ ...l, id: uuid() })),
-    steps: parent.steps.map((s) => ({ ...s, id: uuid() })),
-    revision: 0,
-  };
 }

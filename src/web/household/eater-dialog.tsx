@@ -2,9 +2,9 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { type Eater, EaterSchema } from '../../contract/household.ts';
-import { ALLERGEN_WORDS, ALLERGENS } from '../../core/food/food.ts';
 import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
 import { usePantry } from '../data/queries.ts';
+import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
 import { Modal } from '../parts/modal.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 
@@ -134,27 +134,10 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
             ))}
           </ul>
         </fieldset>
-        <fieldset className="mt-4">
-          <legend className="label">Allergic to</legend>
-          <div className="flex flex-wrap gap-x-4">
-            {ALLERGENS.map((a) => (
-              <label key={a} className="flex items-center gap-1.5 py-1">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-beet"
-                  checked={allergies.includes(a)}
-                  onChange={(e) =>
-                    form.setValue('allergies', e.target.checked ? [...allergies, a] : allergies.filter((x) => x !== a))
-                  }
-                />
-                {ALLERGEN_WORDS[a]}
-              </label>
-            ))}
-          </div>
-          <p className="text-sm text-soft">
-            Imbiss warns by the pantry's allergens. The package in your hand has the last word.
-          </p>
-        </fieldset>
+        <AllergenBoxes legend="Allergic to" chosen={allergies} onChange={(a) => form.setValue('allergies', a)} />
+        <p className="text-sm text-soft">
+          Imbiss warns by the pantry's allergens. The package in your hand has the last word.
+        </p>
         <fieldset className="mt-4">
           <legend className="label">Avoids</legend>
           <ul className="mb-1 flex flex-wrap gap-1.5">

@@ -6,6 +6,7 @@ import type { Eater, Household } from '../../contract/household.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import { request } from '../data/api.ts';
 import { refresh, useHouseholds, usePantry } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { StartOwn } from '../shell/start-own.tsx';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
@@ -34,7 +35,7 @@ export function HouseholdPage() {
       await work();
       await refresh.table(household.id);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   const change = (c: Partial<Household>) => attempt(() => request('PATCH', `/households/${household.id}`, c));

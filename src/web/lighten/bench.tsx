@@ -1,5 +1,4 @@
 import { type KeyboardEvent, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { formatShare } from '../../core/program/format-points.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
@@ -11,6 +10,8 @@ import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
+import { AddLine } from '../parts/add-line.tsx';
+import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { type useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { AmountField } from './amount-field.tsx';
@@ -47,7 +48,7 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
     try {
       changes = applySwap(version, line.id, s, context);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
       return;
     }
     editor.do(`${line.item}: ${s.name}`, changes);
@@ -205,6 +206,8 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
         </tbody>
       </table>
       <AddLine
+        label="Add a line"
+        placeholder="Add a line, such as 300 g mushrooms"
         onAdd={(text) => {
           const id = uuid();
           const line = lineOf(readIngredient(text, null, index, household.system), id);
@@ -228,30 +231,5 @@ function Bar({ before, after, most }: { before: number; after: number; most: num
         style={{ width: `${(100 * after) / most}%` }}
       />
     </span>
-  );
-}
-
-function AddLine({ onAdd }: { onAdd: (text: string) => void }) {
-  const [text, setText] = useState('');
-  return (
-    <form
-      className="mt-3 flex gap-2"
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (text.trim() !== '') onAdd(text.trim());
-        setText('');
-      }}
-    >
-      <input
-        className="field"
-        aria-label="Add a line"
-        placeholder="Add a line, such as 300 g mushrooms"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-      />
-      <button type="submit" className="btn">
-        Add
-      </button>
-    </form>
   );
 }

@@ -1,15 +1,17 @@
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/recipe/version.ts';
 import { departureOf } from '../../core/swap/departure.ts';
 import { SWAPS } from '../../core/swap/library.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useVersion } from '../data/use-version.ts';
-import { lightenedCopy } from '../data/version-editor.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
+import { sayError } from '../parts/say-error.ts';
 import { StepsEditor } from '../parts/steps-editor.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
@@ -26,13 +28,15 @@ export function LightenPage() {
   const [starting, setStarting] = useState(false);
   const start = async (parent: Version) => {
     setStarting(true);
-    const copy = lightenedCopy(parent, lightened.length === 0 ? 'lightened' : `lightened ${lightened.length + 1}`);
+    const copy = lightenedCopy(parent, lightened.length === 0 ? 'lightened' : `lightened ${lightened.length + 1}`, () =>
+      uuid(),
+    );
     try {
       await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
       await refresh.recipe(page.recipe.id);
       setParams({ version: copy.id });
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
     setStarting(false);
   };
@@ -122,14 +126,14 @@ function TheBench({
         action: {
           label: 'Undo',
           onClick: async () => {
-            const copy = { ...lightenedCopy(version, version.name), parentId: parent.id };
+            const copy = { ...lightenedCopy(version, version.name, () => uuid()), parentId: parent.id };
             await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
             await refresh.recipe(page.recipe.id);
           },
         },
       });
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   return (

@@ -1,5 +1,4 @@
 import { useId, useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
 import { fold } from '../../core/food/food-words.ts';
@@ -16,6 +15,7 @@ import { useOpenRecipe } from '../shell/recipe-context.ts';
 import { LabelForm } from './label-form.tsx';
 import { Modal } from './modal.tsx';
 import { PinForm } from './pin-form.tsx';
+import { sayError } from './say-error.ts';
 
 interface FoodPickerProps {
   readonly line: Line;
@@ -71,7 +71,7 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
         `${line.item} is from ${other.recipe.title}`,
       );
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   if (label) {

@@ -5,6 +5,7 @@ import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import type { EditorState, VersionEditor } from '../data/version-editor.ts';
 import { isTyping } from '../shell/is-typing.ts';
+import { sayError } from './say-error.ts';
 
 const SAVE_WORDS: Record<EditorState['save'], string> = {
   saved: 'Saved',
@@ -71,7 +72,7 @@ function Conflict({ editor, state }: { editor: VersionEditor; state: EditorState
       await refresh.recipe(recipeId);
       toast.success('Both are kept: yours is a version of its own now.');
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   const takeTheirs = async () => {
@@ -79,7 +80,7 @@ function Conflict({ editor, state }: { editor: VersionEditor; state: EditorState
       await editor.takeTheirs();
       await refresh.recipe(recipeId);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   return (

@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { type Label, LabelSchema } from '../../contract/food.ts';
-import { ALLERGEN_WORDS, ALLERGENS, type Allergen, type Food, type FoodKind } from '../../core/food/food.ts';
+import type { Allergen, Food, FoodKind } from '../../core/food/food.ts';
 import { labelContradictions } from '../../core/food/food-from-label.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
+import { AllergenBoxes } from './allergen-boxes.tsx';
+import { sayError } from './say-error.ts';
 
 const PRINTED = ['kcal', 'fat', 'satFat', 'carbs', 'sugars', 'addedSugars', 'fibre', 'protein', 'sodium'] as const;
 type Printed = (typeof PRINTED)[number];
@@ -110,7 +111,7 @@ export function LabelForm({
       await refresh.pantry(household.id);
       onDone(food);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   });
   const { errors } = form.formState;
@@ -199,22 +200,7 @@ export function LabelForm({
           </option>
         ))}
       </select>
-      <fieldset className="mt-4">
-        <legend className="label">Contains</legend>
-        <div className="flex flex-wrap gap-x-4 gap-y-1">
-          {ALLERGENS.map((a) => (
-            <label key={a} className="flex items-center gap-1.5 py-1">
-              <input
-                type="checkbox"
-                className="size-5 accent-beet"
-                checked={allergens.includes(a)}
-                onChange={(e) => setAllergens((now) => (e.target.checked ? [...now, a] : now.filter((x) => x !== a)))}
-              />
-              {ALLERGEN_WORDS[a]}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <AllergenBoxes legend="Contains" chosen={allergens} onChange={setAllergens} />
       {problems.length > 0 && (
         <div className="note mt-4" role="alert">
           {problems.map((p) => (

@@ -1,11 +1,11 @@
 import { useId, useState } from 'react';
-import { toast } from 'sonner';
 import { PinSchema } from '../../contract/program.ts';
 import type { Food } from '../../core/food/food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
+import { sayError } from './say-error.ts';
 
 /** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
 export function PinForm({ food }: { food: Food }) {
@@ -21,7 +21,7 @@ export function PinForm({ food }: { food: Food }) {
       await work();
       await refresh.table(household.id);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   const save = () => {

@@ -12,6 +12,7 @@ import { get, request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import '../../card-view/card-view.css';
+import { sayError } from '../parts/say-error.ts';
 
 /** The card of a version: a page with a link, text to paste, a sheet to print. */
 export function PassOnPage() {
@@ -33,7 +34,7 @@ export function PassOnPage() {
       await refresh.recipe(page.recipe.id);
       await copy(link.url, 'The card is made and its link copied.', 'The card is made.');
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
     setBusy(false);
   };
@@ -43,7 +44,7 @@ export function PassOnPage() {
       await refresh.recipe(page.recipe.id);
       toast('The link is withdrawn and leads nowhere now.');
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   return (

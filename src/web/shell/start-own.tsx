@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
 
 /** Opens an empty household beside the demo. */
 export function StartOwn({ className = 'btn btn-main' }: { className?: string }) {
@@ -18,7 +18,7 @@ export function StartOwn({ className = 'btn btn-main' }: { className?: string })
       await refresh.households();
       navigate(`/h/${id}/household`);
     } catch (e) {
-      toast.error(e instanceof Error ? e.message : String(e));
+      sayError(e);
     }
   };
   return (

@@ -60,4 +60,11 @@ oat-drink | oat drink, plain | as is | 46 1.5 0.2 6.7 4 3 0.8 1 40 | cup 240; ta
 almond-drink | almond drink, unsweetened | as is | 15 1.2 0.1 0.3 0 0 0.2 0.6 70 | cup 240; tablespoon 15; glass 200 | drink plant | creaminess | tree-nuts | almond milk; unsweetened almond milk
 coconut-milk | coconut milk, canned | canned | 197 21.3 18.9 2.8 1.5 0 0.3 2 13 | cup 226; tablespoon 15; can 400 | plant | creaminess fat | | coconut milk; full-fat coconut milk; canned coconut milk; coconut cream
 coconut-milk-light | coconut milk, light, canned | canned | 70 6.5 5.8 2 1 0 0.2 0.8 20 | cup 240; tablespoon 15; can 400 | plant | creaminess | | light coconut milk; lite coconut milk; reduced-fat coconut milk
+edam-light | semi-hard cheese, reduced fat | as is | 250 16 10 1 0.5 0 0 26 650 | cup 113; slice 28; tablespoon 7 | dairy | melt | milk | reduced-fat swiss cheese; light swiss cheese; light gouda; reduced-fat gouda; light edam
+provolone | provolone | as is | 351 26.6 17.1 2.1 0.6 0 0 25.6 727 | slice 28; cup 113 | dairy | melt | milk | provolone cheese; fontina; muenster; havarti
+halloumi | halloumi | as is | 321 25 17 2.2 1.8 0 0 22 1100 | slice 30; block 225 | dairy | topping protein | milk | grilling cheese; halloumi cheese
+cheese-wedge-light | cheese spread wedge, light | as is | 143 7 4.5 8 6 0 0 12 1140 | wedge 17; piece 17; tablespoon 15 | dairy | creaminess | milk | light cheese wedge; spreadable cheese wedge; light spreadable cheese; cheese wedges
+kefir | kefir, plain, low-fat | as is | 43 1 0.6 4.8 4.6 0 0 3.8 40 | cup 243; glass 200 | dairy drink | creaminess | milk | plain kefir; kefir
+ghee | ghee | as is | 876 99.5 61.9 0 0 0 0 0.3 2 | cup 205; tablespoon 12.8; teaspoon 4.3 | fatspread dairy | fat browning | milk | butter ghee; melted clarified butter
+protein-powder | whey protein powder | dry | 380 4 2 10 6 2 0 78 300 | scoop 30; cup 100; tablespoon 6 | dairy | binder | milk soy | whey protein; vanilla protein powder; protein powder
 `;

@@ -91,4 +91,39 @@ coffee | coffee, brewed | as is | 1 0 0 0 0 0 0 0.1 2 | cup 237; glass 200; tabl
 coffee-instant | coffee, instant powder | dry | 353 0.5 0.2 75.4 0 0 0 12.2 37 | teaspoon 1; tablespoon 3 | seasoning plant | flavour | | instant coffee; espresso powder; instant espresso
 cola | cola | as is | 42 0.3 0 10.4 10 10 0 0 3 | cup 248; can 370; glass 200 | drink plant addedsugar | sweetness | | soft drink; lemonade; soda; ginger ale
 crisps | potato crisps | as is | 536 35 7 53 0.5 0 4.5 6.5 500 | handful 15; cup 25; bag 28 | sweet addedfat | crunch | | potato chips; crisps; chips; tortilla chips
+cranberry-sauce | cranberry sauce, sweetened | canned | 159 0.2 0 40.4 31.8 30 1.1 0.9 5 | cup 277; tablespoon 17; can 397 | sugar plant addedsugar | flavour topping | | cranberry sauce; whole berry cranberry sauce; jellied cranberry sauce
+chipotle | chipotle in adobo | canned | 60 2 0.3 9 4 2 4 2 1500 | tablespoon 16; teaspoon 5; piece 8; can 198 | sauce plant addedsugar | flavour | | chipotle peppers in adobo; chipotle in adobo sauce; chipotle
+hazelnut-spread | hazelnut and cocoa spread | as is | 539 30.9 10.6 57.5 56.3 53 3.4 6.3 41 | tablespoon 19; teaspoon 6 | sweet addedsugar addedfat | sweetness flavour | tree-nuts milk soy | chocolate hazelnut spread; chocolate spread; hazelnut spread
+stuffing-mix | stuffing mix | dry | 386 3.4 0.8 76.2 8.5 7 3.2 11 1400 | cup 50; package 170; box 170 | mix addedsugar | starch-base bulk | gluten | stuffing mix; seasoned stuffing; dry stuffing
+pancake-mix | pancake mix | dry | 355 3 0.6 73 12 10 2.7 9.4 1260 | cup 130; tablespoon 8 | mix addedsugar | starch-base | gluten | pancake mix; biscuit mix; baking mix; biscuit baking mix
+brownie-mix | brownie mix | dry | 434 14 3 77 52 51 3 4 300 | package 510; box 510; cup 140 | mix addedsugar addedfat | starch-base | gluten | brownie mix; boxed brownie mix
+muffin-mix | corn muffin mix | dry | 418 12 4.5 70 20 19 3 7 1000 | box 241; package 241; cup 135 | mix addedsugar addedfat | starch-base | gluten | corn muffin mix; cornbread mix; muffin mix
+macaroni-cheese-mix | macaroni and cheese mix | dry | 364 3.5 1.5 70 9 2 3 13 800 | box 206; package 206 | mix | starch-base | gluten milk | boxed macaroni and cheese; macaroni and cheese mix
+granola | granola | as is | 471 20 3.5 62 21 18 7 10 25 | cup 110; handful 30 | sweet addedsugar addedfat | crunch topping | gluten tree-nuts | muesli crunchy; granola cereal
+biscuits-sandwich | chocolate sandwich biscuits | as is | 480 20 6 71 40 39 3 5 400 | piece 12 | sweet addedsugar addedfat | crunch | gluten soy | sandwich cookies; chocolate sandwich cookies; cookies; chocolate chip cookies
+caramel-sauce | caramel sauce | as is | 252 0.1 0 65.9 49 48 0 1.5 356 | tablespoon 20; cup 328 | sugar addedsugar | sweetness | milk | caramel topping; caramel; butterscotch topping; dulce de leche
+chocolate-syrup | chocolate syrup | as is | 279 1.1 0.7 65.1 49.7 49 2.6 2.1 72 | tablespoon 19; cup 300 | sugar plant addedsugar | sweetness | | chocolate sauce; chocolate syrup
+gelatine-dessert-sf | fruit jelly powder, sugar-free | dry | 345 0 0 50 0 0 0 33 2100 | packet 9; box 9; package 9 | mix | sweetness thickener | | sugar-free gelatin; sugar-free jelly powder
+gelatine-dessert | fruit jelly powder | dry | 381 0 0 90.5 86 86 0 7.8 466 | packet 85; box 85; package 85 | mix addedsugar | sweetness thickener | | gelatin dessert; flavored gelatin; jelly powder; fruit-flavored gelatin
+pudding-instant | instant pudding powder | dry | 377 0.6 0.3 92.7 72 71 0.5 0 1400 | package 96; box 96; packet 96 | mix addedsugar | thickener sweetness | | instant pudding mix; instant vanilla pudding; instant pudding; vanilla pudding mix; chocolate pudding mix
+pudding-instant-sf | instant pudding powder, sugar-free | dry | 340 0.5 0.1 82 0 0 1 1 3500 | package 28; box 28; packet 28 | mix | thickener | | sugar-free instant pudding; sugar-free pudding mix; sugar-free instant vanilla pudding
+dressing-ranch | ranch dressing | as is | 430 44.5 7 5.9 4.7 4 0 1.3 900 | tablespoon 15; cup 240 | sauce addedfat | creaminess flavour | milk egg | ranch dressing; ranch; caesar dressing; blue cheese dressing; creamy dressing
+dressing-ranch-light | ranch dressing, light | as is | 196 12.4 1.4 21.3 5 4 0.7 1.5 900 | tablespoon 15; cup 240 | sauce addedfat | creaminess flavour | milk egg | light ranch; light ranch dressing; fat-free ranch; reduced-fat ranch dressing
+dressing-italian | Italian dressing | as is | 240 21.1 3.3 12.1 9 8 0 0.4 900 | tablespoon 15; cup 235 | sauce plant addedfat addedsugar | flavour | | italian dressing; vinaigrette; salad dressing; balsamic vinaigrette; french dressing
+dressing-italian-light | Italian dressing, light | as is | 102 6.4 0.6 10 5 4 0.2 0.4 1000 | tablespoon 15; cup 240 | sauce plant addedfat addedsugar | flavour | | light italian dressing; fat-free italian dressing; light vinaigrette; light dressing
+gravy | gravy, ready-made | canned | 53 2.4 1.1 4.8 0.2 0 0.4 3.7 560 | cup 233; jar 340; tablespoon 15 | sauce addedfat | flavour | gluten | brown gravy; beef gravy; turkey gravy; chicken gravy; gravy
+alfredo-sauce | cream pasta sauce | as is | 180 17 8 4 2 1 0.3 3 620 | cup 250; jar 425; tablespoon 16 | sauce addedfat | creaminess | milk | alfredo sauce; cheese sauce; cream sauce; queso
+enchilada-sauce | enchilada sauce | canned | 35 1.2 0.2 5.5 2.5 1 1 0.8 560 | cup 245; can 283; tablespoon 15 | sauce plant addedfat | flavour | | red enchilada sauce; enchilada sauce; green enchilada sauce; salsa verde
+teriyaki-sauce | teriyaki sauce | as is | 89 0 0 15.6 14.1 13 0.1 5.9 3833 | tablespoon 18; cup 288 | sauce plant addedsugar | flavour | soy gluten | teriyaki; teriyaki marinade
+hoisin-sauce | hoisin sauce | as is | 220 3.4 0.6 44.1 27.3 26 2.8 3.3 1615 | tablespoon 16 | sauce plant addedsugar | flavour | soy gluten sesame | hoisin; plum sauce; duck sauce
+sweet-chilli-sauce | sweet chilli sauce | as is | 180 0.3 0 44 40 39 0.8 0.4 1200 | tablespoon 18; teaspoon 6 | sauce plant addedsugar | flavour | | sweet chili sauce; sriracha; chili garlic sauce; pepper jelly
+miso | miso paste | as is | 198 6 1 25.4 6.2 0 5.4 12.8 3728 | tablespoon 17; teaspoon 5.7; cup 275 | sauce plant | flavour | soy gluten | white miso; red miso; miso paste
+curry-paste | Thai curry paste | as is | 110 3 0.4 15 6 3 5 3 3500 | tablespoon 16; teaspoon 5.3; jar 113 | sauce plant addedsugar | flavour | crustaceans | red curry paste; green curry paste; thai curry paste; curry paste
+relish | sweet pickle relish | as is | 130 0.5 0.1 35 29 28 1.1 0.4 811 | tablespoon 15; cup 245 | sauce plant addedsugar | flavour | | pickle relish; sweet relish; bread and butter pickles; sweet pickles
+tzatziki | tzatziki, ready-made | as is | 100 7.5 3.5 4.5 3.5 0 0.4 4 350 | tablespoon 15; cup 240 | sauce addedfat | creaminess topping | milk | tzatziki
+nutritional-yeast | yeast flakes | dry | 350 5 0.6 36 0 0 21 50 50 | tablespoon 5; cup 60 | seasoning plant | flavour | | nutritional yeast; yeast flakes
+psyllium | psyllium husk | dry | 210 0.6 0.1 85 0 0 80 2 80 | tablespoon 5; teaspoon 1.7 | seasoning plant | binder | | psyllium; psyllium husk powder; xanthan gum | fibre-rich: nearly all fibre
+stevia | sweetener, stevia leaf extract | dry | 0 0 0 0 0 0 0 0 0 | packet 1; teaspoon 0.5; tablespoon 1.5; drop 0.05 | sweetener nothing plant | sweetness | | stevia; liquid sweetener; liquid stevia; saccharin; aspartame; sweetener drops; sweetener packets
+brown-sugar-substitute | brown sugar blend with sweetener | dry | 380 0 0 96 94 94 0 0 10 | cup 200; tablespoon 12; teaspoon 4 | sugar plant addedsugar | sweetness | | brown sugar blend; brown sugar substitute; sugar blend
+syrup-sugarfree | pancake syrup, sugar-free | as is | 40 0 0 12 0 0 0.5 0 200 | tablespoon 15; cup 240 | sweetener plant | sweetness | | sugar-free syrup; sugar-free maple syrup; sugar-free pancake syrup | polyol: part of the carbohydrate are polyols at 2.4 kcal/g
 `;

@@ -39,4 +39,15 @@ dates | dates, dried | dry | 282 0.4 0 75 63.4 0 8 2.5 2 | cup 147; piece 8; med
 cranberries-dried | cranberries, dried, sweetened | dry | 308 1.1 0.1 82.8 72.6 65 5.3 0.2 5 | cup 120; tablespoon 8; handful 30 | driedfruit plant addedsugar | sweetness topping | | dried cranberries
 apple-juice | apple juice | as is | 46 0.1 0 11.3 9.6 0 0.2 0.1 4 | cup 248; tablespoon 15.5; glass 200 | juice drink plant | flavour sweetness | | cloudy apple juice; apple cider sweet
 orange-juice | orange juice | as is | 45 0.2 0 10.4 8.4 0 0.2 0.7 1 | cup 248; tablespoon 15.5; glass 200; piece 86; medium 86 | juice drink plant | flavour sweetness | | fresh orange juice; juice of orange
+kiwi | kiwi fruit | raw | 61 0.5 0 14.7 9 0 3 1.1 3 | piece 69; cup 180 | fruit plant | topping | | kiwi; kiwis; kiwifruit
+grapefruit | grapefruit | raw | 42 0.1 0 10.7 6.9 0 1.6 0.8 0 | piece 246; cup 230; medium 246 | fruit plant | topping | | grapefruits; pomelo
+pomegranate | pomegranate seeds | raw | 83 1.2 0.1 18.7 13.7 0 4 1.7 3 | cup 174; tablespoon 11; piece 282 | fruit plant | topping | | pomegranate; pomegranate arils
+fig | figs | raw | 74 0.3 0.1 19.2 16.3 0 2.9 0.8 1 | piece 50; small 40; medium 50; large 64 | fruit plant | topping | | fig; fresh figs
+fig-dried | figs, dried | dry | 249 0.9 0.1 63.9 47.9 0 9.8 3.3 10 | cup 149; piece 8.4 | driedfruit plant | sweetness | | dried figs; dried fig
+blackberry | blackberries | raw | 43 0.5 0 9.6 4.9 0 5.3 1.4 1 | cup 144; handful 50 | fruit plant | topping | | blackberry; frozen blackberries
+berries-mixed | berries, mixed, frozen | frozen | 52 0.4 0 12.2 7 0 3.7 0.9 1 | cup 140; bag 454 | fruit plant | topping | | mixed berries; frozen berries; frozen mixed berries; berries
+papaya | papaya | raw | 43 0.3 0.1 10.8 7.8 0 1.7 0.5 8 | cup 145; piece 300 | fruit plant | topping | | pawpaw
+mandarins-canned | mandarins in light syrup, drained | drained | 61 0.1 0 16.2 15.5 6 0.7 0.5 6 | cup 189; can 170 | fruit plant addedsugar | topping | | mandarin oranges canned; canned mandarin oranges
+pie-filling-cherry | cherry pie filling | canned | 115 0.1 0 28 22 18 0.6 0.4 18 | cup 264; can 595; tablespoon 16 | plant addedsugar | sweetness topping | | cherry pie filling; apple pie filling; blueberry pie filling; pie filling
+pie-filling-light | fruit pie filling, no added sugar | canned | 53 0.1 0 12 8.5 0 1 0.8 12 | cup 264; can 567 | fruitinjuice plant | sweetness topping | | no-sugar-added pie filling; light cherry pie filling; sugar-free pie filling
 `;

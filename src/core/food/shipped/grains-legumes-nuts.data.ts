@@ -82,4 +82,39 @@ poppy-seeds | poppy seeds | dry | 525 41.6 4.5 28.1 3 0 19.5 18 26 | cup 141; ta
 flaxseed | flaxseed | dry | 534 42.2 3.7 28.9 1.6 0 27.3 18.3 30 | tablespoon 10; cup 168; cup(ground) 112; tablespoon(ground) 7 | seed plant | binder | | linseed; flax seeds; ground flaxseed; flaxseed meal
 chia-seeds | chia seeds | dry | 486 30.7 3.3 42.1 0 0 34.4 16.5 16 | tablespoon 12; teaspoon 4; cup 170 | seed plant | binder thickener | | chia
 coconut-flakes | coconut, desiccated, unsweetened | dry | 660 64.5 57.2 23.7 7.4 0 16.3 6.9 37 | cup 80; tablespoon 5 | nuts plant | crunch topping | | desiccated coconut; shredded coconut; unsweetened coconut; coconut flakes
+tempeh | tempeh | as is | 192 10.8 2.5 7.6 0 0 5 20.3 9 | cup 166; block 227 | legume plant | protein | soy | tempeh block
+textured-soya | textured soya protein | dry | 330 1.2 0.2 31 13 0 17.5 50 10 | cup 96; tablespoon 6 | legume plant | protein bulk | soy | textured vegetable protein; soya mince; tvp
+refried-beans | refried beans, fat-free | canned | 79 0.4 0.1 13.8 0.6 0 4.6 5 430 | cup 242; can 454; tablespoon 15 | legume plant | protein creaminess | | fat-free refried beans; refried beans; vegetarian refried beans
+lima-beans | lima beans, frozen | frozen | 132 0.4 0.1 25.1 1.5 0 6 7.6 147 | cup 164; bag 340 | legume plant | protein bulk | | lima beans; baby lima beans; broad beans; fava beans; black-eyed peas
+mung-beans | mung beans, dry | dry | 347 1.2 0.3 62.6 6.6 0 16.3 23.9 15 | cup 207 | legume plant | protein | | mung beans; moong dal; dal; urad dal; chana dal
+pistachios | pistachios | raw | 560 45.3 5.9 27.2 7.7 0 10.6 20.2 1 | cup 123; tablespoon 8; handful 30 | nuts plant | crunch topping | tree-nuts | pistachio; pistachio nuts
+macadamias | macadamias | raw | 718 75.8 12.1 13.8 4.6 0 8.6 7.9 5 | cup 134; handful 30 | nuts plant | crunch | tree-nuts | macadamia nuts; brazil nuts
+chestnuts | chestnuts, cooked | cooked | 131 1.4 0.3 27.8 5 0 3 2 27 | cup 143; piece 8; package 200 | nuts plant | bulk starch-base | | roasted chestnuts; cooked chestnuts; chestnuts
+nuts-mixed | mixed nuts, roasted | as is | 607 54 7.4 21 5 0 7.5 19.5 300 | cup 140; handful 30 | nuts plant | crunch | tree-nuts peanuts | mixed nuts; chopped nuts; nuts
+almond-butter | almond butter | as is | 614 55.5 4.2 18.8 4.4 0 10.3 21 7 | tablespoon 16; cup 250 | nuts plant | creaminess | tree-nuts | cashew butter; nut butter
+peanut-butter-powder | peanut butter powder | dry | 400 12 2 32 15 8 16 48 600 | tablespoon 6; cup 96 | legumesweet plant addedsugar | creaminess flavour | peanuts | powdered peanut butter; pb powder
+coconut-sweet | coconut, shredded, sweetened | dry | 466 35 31 44.3 43 36 9.9 3.1 285 | cup 93; tablespoon 6 | nuts plant addedsugar | crunch topping | sulphites | sweetened coconut; sweetened shredded coconut; sweetened coconut flakes
+bagel | bagel, plain | as is | 264 1.3 0.4 52.4 6 4 1.6 10.6 422 | piece 105; small 70; medium 105; large 130 | bread plant addedsugar | starch-base | gluten | bagels; plain bagel
+english-muffin | English muffin | as is | 227 1.7 0.4 44.2 3.5 2 3.5 8.9 402 | piece 57 | bread plant addedsugar | starch-base | gluten milk | english muffins; crumpet
+croissant | croissant | as is | 406 21 11.7 45.8 11.3 8 2.6 8.2 467 | piece 57 | bread addedfat addedsugar | starch-base | gluten milk egg | croissants; brioche
+croutons | croutons | dry | 407 6.6 1.5 73.5 4 3 5.1 11.9 698 | cup 30; handful 15 | bread plant addedfat | crunch topping | gluten | crouton; seasoned croutons
+ramen | instant noodles, fried | dry | 440 17 7.6 62 2 1 2.9 10 1850 | package 85; packet 85 | pasta addedfat | starch-base | gluten | ramen noodles; instant noodles; ramen
+tortellini | tortellini, cheese, chilled | as is | 307 7.2 3.6 47 1 0 1.9 13.5 344 | cup 108; package 255 | pasta | starch-base | gluten egg milk | cheese tortellini; ravioli; cheese ravioli; pierogi
+couscous-cooked | couscous, cooked | cooked | 112 0.2 0 23.2 0.1 0 1.4 3.8 5 | cup 157 | grain plant | starch-base | gluten | cooked couscous
+barley-cooked | pearl barley, cooked | cooked | 123 0.4 0.1 28.2 0.3 0 3.8 2.3 3 | cup 157 | wholegrain plant | starch-base | gluten | cooked barley; cooked farro; cooked bulgur
+farro | farro | dry | 338 2.4 0.4 70.2 6.8 0 10.7 14.6 8 | cup 174 | wholegrain plant | starch-base | gluten | spelt; spelt berries; wheat berries; freekeh
+flour-spelt | spelt flour | dry | 345 2 0.3 70 2 0 6 12.5 4 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | spelt flour; white spelt flour
+flour-oat | oat flour | dry | 404 9.1 1.6 65.7 0.8 0 6.5 14.7 19 | cup 104; tablespoon 6.5 | flour plant | starch-base | gluten | oat flour
+flour-rice | rice flour | dry | 366 1.4 0.4 80.1 0.1 0 2.4 6 0 | cup 158; tablespoon 10 | flour plant | starch-base thickener | | rice flour; glutinous rice flour
+flour-coconut | coconut flour | dry | 400 13.3 10 60 20 0 36 18 100 | cup 112; tablespoon 7 | flour plant | starch-base | | coconut flour | fibre-rich: more than a third is fibre
+wheat-germ | wheat germ | dry | 360 9.7 1.7 51.8 7.8 0 13.2 23.2 12 | cup 115; tablespoon 7 | wholegrain plant | bulk crunch | gluten | wheat germ; toasted wheat germ
+wheat-bran | wheat bran | dry | 216 4.3 0.6 64.5 0.4 0 42.8 15.6 2 | cup 58; tablespoon 3.6 | wholegrain plant | bulk | gluten | bran; wheat bran; unprocessed bran | fibre-rich: bran is two fifths fibre
+muesli | muesli, no added sugar | as is | 366 5.9 1 66 15 0 8 10.5 30 | cup 85 | grain plant | crunch | gluten | bircher muesli; muesli
+rice-crisps | crisped rice cereal | dry | 382 1.2 0.4 85.5 10 9 0.9 7 640 | cup 28 | bread plant addedsugar | crunch | gluten | crisp rice cereal; puffed rice; rice cereal
+wonton-wrappers | wonton wrappers | as is | 291 1.5 0.3 57.9 0 0 1.8 9.8 572 | piece 8; package 340 | dough | wrapper | gluten egg | wonton wrappers; egg roll wrappers; gyoza wrappers; dumpling wrappers
+rice-paper | rice paper | dry | 340 0.5 0.1 82 0.5 0 1 1.5 500 | piece 9; sheet 9 | grain plant | wrapper | | rice paper wrappers; spring roll wrappers
+pizza-dough | pizza dough | raw | 240 3 0.5 45 3 2 2 8 480 | package 454; piece 454; ball 250 | dough plant | starch-base wrapper | gluten | pizza dough; bread dough; refrigerated pizza dough; pizza crust
+taco-shells | taco shells | as is | 468 22 3.5 62 1 0 6.5 7 340 | piece 13 | bread plant addedfat | wrapper crunch | | taco shell; hard taco shells; tostadas
+tortilla-lowcarb | wheat tortilla, high-fibre, light | as is | 160 5 1 37 1 0 26 12 700 | piece 45; small 32; large 71 | bread plant | wrapper | gluten | low-carb tortilla; high-fiber tortilla; light tortilla; low-carb wrap; light flour tortilla; low-carb tortillas | fibre-rich: half the carbohydrate is added fibre
+pretzels | pretzels, hard | as is | 380 2.6 0.5 79.8 2.8 2 3 10 1240 | handful 20; cup 45; piece 6 | bread plant | crunch | gluten | pretzels; pretzel sticks
 `;

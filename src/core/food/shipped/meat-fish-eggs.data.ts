@@ -61,4 +61,16 @@ anchovy | anchovies in oil, drained | drained | 210 9.7 2.2 0 0 0 0 28.9 3668 | 
 prawns | prawns, peeled | raw | 85 0.5 0.1 0 0 0 0 20.1 119 | piece 12; medium 7; large 12; cup 145; handful 80 | shellfish | protein | crustaceans | shrimp; prawn; shrimps; king prawns
 mussels | mussels, shelled | raw | 86 2.2 0.4 3.7 0 0 0 11.9 286 | cup 150; piece 8 | shellfish | protein | molluscs | mussel; mussel meat; clams
 crab | crab meat | cooked | 97 1.5 0.1 0 0 0 0 19.4 395 | cup 118; can 120 | shellfish | protein | crustaceans | crab; crabmeat
+mackerel | mackerel | raw | 205 13.9 3.3 0 0 0 0 18.6 90 | fillet 112; piece 112 | fish | protein | fish | mackerel fillet; fresh mackerel
+mackerel-smoked | mackerel, smoked | as is | 305 24 5.5 0 0 0 0 20 750 | fillet 80; piece 80 | fish | protein flavour | fish | smoked mackerel; smoked trout
+salmon-canned | salmon, canned, drained | drained | 136 5.4 1.1 0 0 0 0 21 380 | can 150; cup 150 | fish | protein | fish | canned salmon; pink salmon canned; tinned salmon
+scallops | scallops | raw | 69 0.5 0.1 3.2 0 0 0 12.1 392 | piece 15; large 30; cup 140 | shellfish | protein | molluscs | sea scallops; bay scallops; squid; calamari; octopus
+surimi | crab sticks | as is | 95 0.5 0.1 15 6 5 0.5 7.6 530 | piece 17; cup 120 | fishsweet addedsugar | protein | fish crustaceans egg | imitation crab; surimi; crab sticks
+venison | venison, lean | raw | 120 2.4 0.9 0 0 0 0 23 51 | cup 150; slice 100 | meat | protein | | deer; rabbit; wild boar; bison
+beef-roast-cooked | beef, roast, lean, cooked | cooked | 179 6 2.1 0 0 0 0 29.2 55 | slice 28; cup 140 | meat | protein | | cooked beef; roast beef; leftover roast beef; sliced roast beef
+corned-beef | corned beef | canned | 250 14.9 6.2 0 0 0 0 27.1 1006 | slice 28; can 340; cup 140 | meat | protein | | canned corned beef; pastrami; salt beef
+pork-pulled | pork, roast, lean, cooked | cooked | 200 9 3.2 0 0 0 0 28 60 | cup 140; slice 28 | meat | protein | | cooked pork; pulled pork; roast pork; leftover pork
+turkey-cooked | turkey breast, cooked | cooked | 147 2.1 0.6 0 0 0 0 30.1 99 | slice 28; cup 140 | poultrybreast poultry | protein | | cooked turkey; roast turkey; leftover turkey; cooked turkey breast
+rotisserie-chicken | chicken, roasted, meat and skin | cooked | 237 13.4 3.8 0.1 0 0 0 27.3 330 | cup 140; piece 850 | poultry | protein | | rotisserie chicken; roast chicken; roasted chicken
+prosciutto | air-dried ham | as is | 195 8.3 2.7 0.3 0 0 0 27.8 2700 | slice 12 | meat | flavour topping | | prosciutto; parma ham; serrano ham; black forest ham
 `;

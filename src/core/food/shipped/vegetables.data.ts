@@ -75,4 +75,20 @@ basil | basil | raw | 23 0.6 0 2.7 0.3 0 1.6 3.2 4 | cup 24; tablespoon 2.6; lea
 thyme-fresh | thyme, fresh | raw | 101 1.7 0.5 24.5 1.7 0 14 5.6 9 | tablespoon 2.4; teaspoon 0.8; sprig 1; bunch 20 | veg plant | flavour | | fresh thyme; thyme sprigs; thyme
 rosemary-fresh | rosemary, fresh | raw | 131 5.9 2.8 20.7 0 0 14.1 3.3 26 | tablespoon 1.7; teaspoon 0.7; sprig 2 | veg plant | flavour | | fresh rosemary; rosemary
 mint-fresh | mint, fresh | raw | 44 0.7 0.2 8.4 0 0 6.8 3.3 30 | cup 25; tablespoon 1.6; sprig 1; bunch 30; leaf 0.1; handful 10 | veg plant | flavour topping | | fresh mint; mint leaves; mint
+sugar-snap-peas | sugar snap peas | raw | 42 0.2 0 7.6 4 0 2.6 2.8 4 | cup 98; handful 60 | veg plant | bulk | | snow peas; sugar peas; mangetout; snap peas
+okra | okra | raw | 33 0.2 0 7.5 1.5 0 3.2 1.9 7 | cup 100; piece 12 | veg plant | bulk thickener | | okra pods; frozen okra
+watercress | watercress | raw | 11 0.1 0 1.3 0.2 0 0.5 2.3 41 | cup 34; bunch 100; handful 25 | veg plant | bulk | | cress; lamb's lettuce
+endive | endive | raw | 17 0.2 0 3.4 0.3 0 3.1 1.3 22 | cup 50; head 150; piece 150 | veg plant | bulk | | chicory; escarole; radicchio; belgian endive
+collard-greens | collard greens | raw | 32 0.6 0.1 5.4 0.5 0 4 3 17 | cup 36; bunch 250 | veg plant | bulk | | collards; spring greens; turnip greens; mustard greens; beet greens; greens
+water-chestnuts | water chestnuts, canned, drained | drained | 50 0.1 0 12.3 2.3 0 2.5 0.9 8 | cup 140; can 140 | veg plant | crunch bulk | | water chestnuts; sliced water chestnuts; bamboo shoots
+peppers-roasted | roasted peppers, in brine, drained | drained | 28 0.3 0 5 3.5 0 1.7 0.9 300 | cup 140; jar 210; piece 50 | veg plant | flavour topping | | roasted red peppers; jarred roasted peppers; pimientos; pimento
+green-chillies-canned | green chillies, canned | canned | 21 0.3 0 4.6 2 0 1.7 0.7 397 | can 113; tablespoon 15; cup 139 | veg plant | flavour | | diced green chiles; canned green chiles; green chiles; chopped green chilies
+tomatoes-sundried | tomatoes, sun-dried | dry | 258 3 0.4 55.8 37.6 0 12.3 14.1 107 | cup 54; piece 2; tablespoon 3.4 | veg plant | flavour | | sun-dried tomatoes; sundried tomatoes; dried tomatoes
+tomatoes-sundried-oil | tomatoes, sun-dried, in oil, drained | drained | 213 14.1 1.9 23.3 12 0 5.8 5.1 266 | cup 110; tablespoon 7; piece 3 | veg plant addedfat | flavour | | sun-dried tomatoes in oil; oil-packed sun-dried tomatoes
+coleslaw-mix | coleslaw mix, undressed | raw | 27 0.1 0 6.2 3.5 0 2.4 1.2 24 | cup 70; bag 397 | veg plant | bulk | | coleslaw mix; shredded cabbage mix; slaw mix; broccoli slaw
+stir-fry-vegetables | stir-fry vegetables, frozen, plain | frozen | 35 0.2 0 6.5 3 0 2.6 2 20 | cup 110; bag 340 | veg plant | bulk | | frozen stir-fry vegetables; stir-fry vegetables; soup greens; soup vegetables
+plantain | plantain | raw | 122 0.4 0.1 31.9 15 0 2.3 1.3 4 | cup 148; piece 179; medium 179 | starchy plant | starch-base | | plantains; green plantain
+chips-frozen | oven chips, frozen | frozen | 147 4.7 0.9 24.8 0.4 0 2.2 2.3 300 | cup 100; handful 60; bag 750 | starchy plant addedfat | starch-base | | french fries; frozen french fries; oven fries; frozen fries; tater tots; potato wedges
+potato-flakes | mashed potato flakes | dry | 354 0.4 0.1 81.2 3.4 0 6.6 8.3 107 | cup 60; tablespoon 4; packet 113 | starchy plant | thickener starch-base | sulphites | instant mashed potatoes; mashed potato powder; potato flakes; dried potato
+seaweed | seaweed, dried | dry | 188 1.3 0.3 44 0 0 36 30 1500 | sheet 2.5; tablespoon 2 | veg plant | flavour | | nori; nori sheets; dried seaweed | fibre-rich: algal fibre
 `;
