@@ -32,8 +32,17 @@ export function readIngredient(
   const reading = readLine(text, group);
   // "½ teaspoon each cinnamon and nutmeg" counts its first food; resolveReading says so.
   const item = reading.modifiers.includes('each') ? reading.item.split(/,| and /)[0]! : reading.item;
-  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchFood(index, item, reading.note) : [];
+  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchTinned(index, item, reading) : [];
   return { ...resolveReading(reading, matches, system), matches };
+}
+
+/** "1 tin tomatoes" means the tinned ones, where the pantry has them by that name. */
+function matchTinned(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
+  if (reading.unit === 'can') {
+    const tinned = matchFood(index, `canned ${item}`, reading.note);
+    if ((tinned[0]?.confidence ?? 0) >= 0.96) return tinned;
+  }
+  return matchFood(index, item, reading.note);
 }
 
 /** Decides food and weight for a reading from its candidates, or from the food the cook chose. */

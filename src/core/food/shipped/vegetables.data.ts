@@ -67,7 +67,7 @@ sweetcorn-cream | sweetcorn, cream style, canned | canned | 72 0.4 0.1 18.1 3.2 
 hash-browns | hash browns, frozen, plain | frozen | 82 0.6 0.1 17.7 0.2 0 1.4 2.1 22 | cup 105; package 850; bag 850 | starchy plant | starch-base | | hash browns; hash brown potatoes; frozen hash browns; shredded hash browns
 artichoke-hearts | artichoke hearts, in water, drained | drained | 35 0.2 0 7.5 0.9 0 4.5 2 250 | cup 168; can 240; piece 20 | veg plant | bulk | | artichoke hearts; canned artichokes
 bean-sprouts | bean sprouts | raw | 30 0.2 0 5.9 4.1 0 1.8 3 6 | cup 104; handful 50 | veg plant | bulk | | mung bean sprouts; beansprouts
-parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves
+parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves; fresh herbs; herbs; mixed fresh herbs; tender herbs; chervil; tarragon
 coriander-leaf | coriander leaf | raw | 23 0.5 0 3.7 0.9 0 2.8 2.1 46 | cup 16; tablespoon 1; sprig 2; bunch 60; handful 10 | veg plant | flavour topping | | cilantro; fresh coriander; coriander leaves; fresh cilantro
 dill | dill | raw | 43 1.1 0.1 7 0 0 2.1 3.5 61 | cup 9; tablespoon 1; sprig 0.5; bunch 30; handful 8 | veg plant | flavour topping | | fresh dill; dill weed
 chives | chives | raw | 30 0.7 0.1 4.4 1.9 0 2.5 3.3 3 | cup 48; tablespoon 3; bunch 25; teaspoon 1 | veg plant | flavour topping | | fresh chives

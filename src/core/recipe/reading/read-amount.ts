@@ -3,7 +3,7 @@ import { readNumber } from './read-number.ts';
 
 const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big)(?:-sized?)?\b[ ,]*/i;
 const MEASURE_WORDS =
-  /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed|scant)\b ?/i;
+  /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
 const APPROX = /^(about|approximately|approx\.?|around|roughly|circa|ca\.?|~)\s*/i;
 
 export interface AmountRead {
@@ -57,6 +57,8 @@ export function takeUnit(text: string): { readonly unit: Unit; readonly rest: st
   if (inch) return { unit: findUnit('inch')!, rest: text.slice(inch[0].length) };
   const cm = /^(?:-?cm|-?centimet(?:er|re)s?)(?:[ -]?(?:piece|knob|length|chunk)s?)?(?![A-Za-z])\s*/i.exec(text);
   if (cm) return { unit: findUnit('centimeter')!, rest: text.slice(cm[0].length) };
+  const thumb = /^thumb[- ]?(?:sized?|length)?[ -]?(?:piece|knob)(?![A-Za-z])\s*/i.exec(text);
+  if (thumb) return { unit: findUnit('knob')!, rest: text.slice(thumb[0].length) };
   const one = /^([A-Za-z]+\.?)(?![\w-])\s*/.exec(text);
   if (!one) return null;
   const unit = findUnit(one[1]!);

@@ -16,7 +16,7 @@ const SIZED_PACKAGE = new RegExp(
   String.raw`^\(?(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)[ -]?(${SIZE_UNIT})\.?\)?[ -]?(${PACKAGE_WORD})(?:s|es)?\b\.?\s*`,
   'i',
 );
-const PIECE_SIZE = new RegExp(String.raw`^(\d+(?:[.,]\d+)?)[ -](${SIZE_UNIT})\.?,?\s+(?=[a-z])`, 'i');
+const PIECE_SIZE = new RegExp(String.raw`^(\d+(?:[.,]\d+)?)[ -]?(${SIZE_UNIT})\.?,?\s+(?=[a-z])`, 'i');
 const TO_TASTE = /,?\s*\(?\b(?:to taste|as needed|as desired|as required)\b\)?/i;
 const OPTIONAL = /,?\s*\(?\boptional\b\)?/i;
 const DIVIDED = /,?\s*\(?\bdivided\b\)?/i;
@@ -67,8 +67,10 @@ export function readLine(line: string, group: string | null = null): Reading {
 
   const citrus = readCitrus(rest);
   if (citrus) {
-    const split = splitItem(citrus.item);
-    return finish(line, group, { ...d, amount: citrus.amount }, split.item, split.notes, []);
+    d.amount = citrus.amount;
+    d.modifiers.push(...citrus.amount.modifiers);
+    const split = splitItem(readParentheses(citrus.item, d));
+    return finish(line, group, d, `${split.item} ${citrus.what}`, split.notes, []);
   }
   if (/^(?:pinch|dash|splash|drizzle|knob|handful|squeeze|dollop|drop|glug|sprinkle)(?:es|s)? (?:of )?/i.test(rest)) {
     rest = `1 ${rest}`;
@@ -92,8 +94,19 @@ export function readLine(line: string, group: string | null = null): Reading {
     d.modifiers.push(...packed.words);
     rest = packed.rest;
   }
+  rest = takeSecondFood(rest, d);
   const split = splitItem(rest);
   return finish(line, group, d, split.item, split.notes, split.alternatives);
+}
+
+/** "1 large egg plus 1 egg yolk" names two foods: the first counts, the other is pointed out. */
+function takeSecondFood(text: string, d: Draft): string {
+  const m = /^([^,;]+?) (?:plus|and|\+) ((?:\d|one |two |half ).+)$/i.exec(text);
+  const second = m === null ? null : readAmount(m[2]!);
+  if (m === null || d.amount === null || second === null || second.rest === '') return text;
+  d.notes.push(`plus ${m[2]}`);
+  d.warnings.push(`This line names a second food: "${m[2]}". It is not counted yet; add a line for it.`);
+  return m[1]!;
 }
 
 function takeFlag(text: string, pattern: RegExp, d: Draft, name: string): string {
@@ -104,7 +117,7 @@ function takeFlag(text: string, pattern: RegExp, d: Draft, name: string): string
 }
 
 /** "Juice and zest of half a lemon": the fruit's count is the amount, its juice the item. */
-function readCitrus(text: string): { amount: AmountRead; item: string } | null {
+function readCitrus(text: string): { amount: AmountRead; item: string; what: string } | null {
   const m =
     /^((?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|peel)(?: and (?:grated )?(?:juice|zest|rind|peel))?) (?:of|from) (.+)$/i.exec(
       text,
@@ -113,9 +126,8 @@ function readCitrus(text: string): { amount: AmountRead; item: string } | null {
   const amount = readAmount(m[2]!);
   if (!amount || amount.unit !== null) return null;
   const what = m[1]!.toLowerCase().replace(/(?:finely|freshly|grated|squeezed) /g, '');
-  const [fruit, ...note] = amount.rest.split(',');
-  const single = fruit!.trim().replace(/oes$/, 'o').replace(/s$/, '');
-  return { amount, item: `${single} ${what}${note.length > 0 ? `,${note.join(',')}` : ''}` };
+  const fruit = amount.rest.replace(/^([a-z]+?)(?:(?<=o)es|s)(?![a-z])/i, '$1');
+  return { amount, item: fruit, what };
 }
 
 /** The amount at the start, with its package, its second amount, and what stands in brackets right behind. */
@@ -195,10 +207,20 @@ function takeBracketAfterCount(text: string, d: Draft): string {
   if (!m) return text;
   const size = readAmount(m[1]!.replace(/ each$/i, ''));
   if (size?.unit == null || size.rest !== '') return text;
+  const rest = text.slice(m[0].length);
+  // "3 medium (about 1 lb) carrots": what they weigh together.
+  if (
+    d.amount!.quantity > 1 &&
+    /^(?:about|approx|total)|total$/i.test(m[1]!) &&
+    !PACKAGE_UNITS.has(takeUnit(rest)?.unit.name ?? '')
+  ) {
+    d.parts.push(partOf(size, 'same'));
+    d.modifiers.push(...size.modifiers);
+    return rest;
+  }
   d.packageQuantity = size.quantity;
   d.packageUnit = size.unit;
   d.modifiers.push(...size.modifiers);
-  const rest = text.slice(m[0].length);
   const unit = takeUnit(rest);
   if (unit && PACKAGE_UNITS.has(unit.unit.name)) {
     d.amount = { ...d.amount!, unit: unit.unit.name };
@@ -249,7 +271,7 @@ function takeSecondAmount(text: string, d: Draft): string {
 /** "butter 50 g", "Eggs - 2", "Milk: 250 ml", "80/20 ground beef, 1 lb". */
 function readTrailing(text: string, d: Draft): string {
   const m =
-    /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(
+    /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+x\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i.exec(
       text,
     );
   if (!m) return text;
@@ -281,6 +303,8 @@ function readParentheses(text: string, d: Draft): string {
         d.packageUnit = inner.unit;
       } else d.parts.push(partOf(inner, 'same'));
       d.modifiers.push(...inner.modifiers);
+    } else if (inner && inner.rest === '' && inner.unit === null && d.amount === null && /^\d/.test(m[1]!)) {
+      d.amount = inner;
     } else if (m[1]!.trim() !== '') d.notes.push(m[1]!.trim());
     rest = `${rest.slice(0, m.index)} ${rest.slice(m.index + m[0].length)}`.replace(/ ,/g, ',').trim();
   }
