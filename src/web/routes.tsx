@@ -21,6 +21,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),
           },
           {
+            path: 'pantry',
+            lazy: async () => ({ Component: (await import('./pantry/pantry-page.tsx')).PantryPage }),
+          },
+          {
+            path: 'pantry/:food',
+            lazy: async () => ({ Component: (await import('./pantry/food-page.tsx')).FoodPage }),
+          },
+          {
             path: 'household',
             lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),
           },

@@ -16,6 +16,8 @@ const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
   ['bring in', `/h/demo-household/recipes/${gratin}/bring-in`, 'Ingredients'],
   ['bench', `/h/demo-household/recipes/${gratin}/lighten`, 'Departure from'],
   ['pass on', `/h/demo-household/recipes/${gratin}/pass-on`, 'What was changed'],
+  ['pantry', '/h/demo-household/pantry', '524 foods'],
+  ['food', '/h/demo-household/pantry/gruyere', 'Where it is used'],
   ['household', '/h/demo-household/household', 'At the table'],
 ];
 
@@ -50,6 +52,30 @@ describe('every screen', () => {
     await page.getByText('There is no such household.').waitFor();
     await page.goto(`${imbiss.url}/nonsense`);
     await page.getByText('There is nothing at this address').waitFor();
+    await context.close();
+  });
+
+  it('lead through the pantry: search, a food, its ladder, points one knows', async () => {
+    const context = await imbiss.browser.newContext();
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.url}/h/demo-household/pantry`);
+    await page.getByLabel('Search the pantry').fill('scallion');
+    await page.getByRole('link', { name: /spring onion/ }).waitFor();
+    await page.getByLabel('Search the pantry').fill('smoked sausage');
+    await page.getByRole('link', { name: /^smoked sausage/ }).click();
+    await page.getByRole('heading', { name: 'smoked sausage, pork and beef' }).waitFor();
+    await page.getByRole('link', { name: 'Lentil and smoked-sausage pot' }).waitFor();
+    const ladder = page.getByRole('region', { name: 'Ladders' }).locator('li').first();
+    const before = await ladder.textContent();
+    await page.getByText('I know the points of').click();
+    await page.getByLabel('points', { exact: true }).fill('1');
+    await page.getByRole('button', { name: 'Use these' }).click();
+    await page.getByText('1 point for 100 g').waitFor();
+    expect(await ladder.textContent()).not.toBe(before);
+    await page.getByRole('button', { name: 'Forget' }).click();
+    await page.getByText('1 point for 100 g').waitFor({ state: 'detached' });
+    expect(await ladder.textContent()).toBe(before);
+    expect(errors).toEqual([]);
     await context.close();
   });
 

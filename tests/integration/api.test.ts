@@ -144,6 +144,13 @@ describe('recipes', () => {
     expect(row.programs).toEqual([{ mark: 'LE', points: counted.eaters[0].points, was: null }]);
     expect(counted.perServing.kcal.value).toBeCloseTo(row.kcal!, 9);
   });
+  it('are found by the foods they use', async () => {
+    await bringIn(newRecipe('with-quark', ['250 g fat-free quark']));
+    const uses = (food: string) => api().get(`/api/households/home/foods/${food}/uses`);
+    expect((await uses('quark-fatfree').expect(200)).body).toEqual([{ id: 'with-quark', title: 'Dish with-quark' }]);
+    expect((await uses('lard')).body).toEqual([]);
+    expect((await uses('%25').expect(422)).body.title).toBeTruthy();
+  });
   it('sent twice are one', async () => {
     const recipe = newRecipe('twice', ['2 eggs']);
     await bringIn(recipe);

@@ -17,28 +17,45 @@ const HANDY: ReadonlyArray<readonly [string, number, number]> = [
 const NEAT = ['¼', '⅓', '½', '⅔', '¾'];
 const isNeat = (text: string) => /^\d*$/.test(text) || NEAT.some((f) => text === f || text.replace(/^\d+/, '') === f);
 
+/** Whether a measure may lie on either side of the grams, or must not exceed them, or not fall short. */
+export type SafeSide = 'near' | 'atMost' | 'atLeast';
+
 /**
  * Grams of a food as people say them: the household measure that comes out even, then the grams.
  *
  * @example describeGrams(mozzarella, 84, 'us') // '¾ cup (84 g)'
  */
-export function describeGrams(food: Food | null, grams: number, system: MeasureSystem): string {
+export function describeGrams(
+  food: Food | null,
+  grams: number,
+  system: MeasureSystem,
+  side: SafeSide = 'near',
+): string {
   const plain = formatGrams(grams);
-  const said = food === null ? null : householdMeasure(food, grams, system);
+  const said = food === null ? null : householdMeasure(food, grams, system, side);
   return said === null ? plain : `${said} (${plain})`;
 }
 
-/** The household measure within 4 % of the grams that comes out as a kitchen fraction; null when none does. */
-export function householdMeasure(food: Food, grams: number, system: MeasureSystem): string | null {
+/**
+ * The household measure near the grams (within 4 %, or 8 % on a safe side) that comes out as a kitchen fraction; null
+ * when none does.
+ */
+export function householdMeasure(
+  food: Food,
+  grams: number,
+  system: MeasureSystem,
+  side: SafeSide = 'near',
+): string | null {
   for (const [unit, least, most] of HANDY) {
     const m = food.measures.find((x) => x.unit === unit && x.form === null);
     if (!m) continue;
     const per = m.grams * measureScale(unit, system);
     const amount = grams / per;
     if (amount < least || amount > most) continue;
-    const rounded = Math.round(amount * 24) / 24;
+    const round = side === 'near' ? Math.round : side === 'atMost' ? Math.floor : Math.ceil;
+    const rounded = round(amount * 12 + (side === 'atMost' ? 1e-9 : side === 'atLeast' ? -1e-9 : 0)) / 12;
     const text = formatAmount(rounded);
-    if (!isNeat(text) || Math.abs(rounded - amount) > 0.04 * amount) continue;
+    if (!isNeat(text) || Math.abs(rounded - amount) > (side === 'near' ? 0.04 : 0.08) * amount) continue;
     if (unit === 'piece') return `${text}`;
     return unitNamed(unit) ? formatMeasure(rounded, unit) : `${text} ${unit}`;
   }

@@ -69,6 +69,14 @@ describe('amounts as people write them', () => {
     expect(describeGrams(shippedFood('gruyere'), 6, 'us')).toBe('6 g');
     expect(describeGrams(null, 50, 'us')).toBe('50 g');
   });
+  it('stay on the safe side where points hang on it', () => {
+    const gruyere = shippedFood('gruyere');
+    // A tablespoon is 7 g: two thirds are 4.67 g, more than 4.6.
+    expect(describeGrams(gruyere, 4.6, 'us', 'atMost')).toBe('4.6 g');
+    expect(describeGrams(gruyere, 4.7, 'us', 'atMost')).toBe('⅔ tbsp (4.7 g)');
+    expect(describeGrams(gruyere, 4.6, 'us', 'atLeast')).toBe('⅔ tbsp (4.6 g)');
+    expect(describeGrams(gruyere, 14, 'us', 'atMost')).toBe('2 tbsp (14 g)');
+  });
 });
 
 describe('intervals', () => {

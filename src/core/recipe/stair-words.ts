@@ -1,4 +1,4 @@
-import { describeGrams } from '../food/describe-grams.ts';
+import { describeGrams, type SafeSide } from '../food/describe-grams.ts';
 import type { Food } from '../food/food.ts';
 import { type Count, type CountLine, type CountOptions, count } from '../program/count.ts';
 import { formatPoints } from '../program/format-points.ts';
@@ -47,19 +47,19 @@ export function stairPlace(
     .filter((s): s is Slack => s !== null);
   const goes = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => a.mustGo! - b.mustGo!)[0];
   const comes = slacks.filter((s) => Number.isFinite(s.mayAdd)).sort((a, b) => a.mayAdd - b.mayAdd)[0];
-  const grams = (id: string, g: number): string => describeGrams(soleFood(lines, id), g, system);
+  const grams = (id: string, g: number, side: SafeSide): string => describeGrams(soleFood(lines, id), g, system, side);
   const less =
     now.points === 0
       ? 'It counts nothing.'
       : goes
-        ? `${grams(goes.lineId, goes.mustGo!)} less ${goes.label} makes it ${formatPoints(now.points - step)}.`
+        ? `${grams(goes.lineId, goes.mustGo!, 'atLeast')} less ${goes.label} makes it ${formatPoints(now.points - step)}.`
         : `No single line lowers it to ${formatPoints(now.points - step)}, not even left out.`;
   const more =
     comes === undefined
       ? null
       : comes.mayAdd < 0.1
         ? `A crumb more ${comes.label} makes it ${formatPoints(now.points + step)}.`
-        : `Up to ${grams(comes.lineId, comes.mayAdd)} more ${comes.label} changes nothing.`;
+        : `Up to ${grams(comes.lineId, comes.mayAdd, 'atMost')} more ${comes.label} changes nothing.`;
   return { count: now, from, to, along, exact: `${exactWords(now, counter)} exactly.`, less, more };
 }
 

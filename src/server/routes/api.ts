@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { LabelSchema } from '../../contract/food.ts';
 import { EaterSchema, HouseholdChangeSchema, NewHouseholdSchema } from '../../contract/household.ts';
+import { Id } from '../../contract/primitives.ts';
 import { PinSchema } from '../../contract/program.ts';
 import { NewRecipeSchema, RecipeChangeSchema } from '../../contract/recipe.ts';
 import { EntrySchema, VersionSchema } from '../../contract/version.ts';
@@ -100,6 +101,11 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     const food = foodFromLabel({ ...label, revision: (owner?.revision ?? 0) + 1 });
     await addFoodRevision(db, req.params.h, food, now());
     res.status(201).json(food);
+  });
+
+  api.get('/households/:h/foods/:id/uses', async (req, res) => {
+    await households.getHousehold(db, req.params.h);
+    res.json(await recipes.recipesUsing(db, req.params.h, parse(Id, req.params.id)));
   });
 
   api.get('/households/:h/recipes', async (req, res) => void res.json(await recipes.recipeSummaries(db, req.params.h)));

@@ -278,6 +278,28 @@ export async function recipePage(db: Db, id: string, publicUrl: string): Promise
   };
 }
 
+/** The recipes of a household that have a food in any of their versions. */
+export async function recipesUsing(
+  db: Db,
+  householdId: string,
+  foodId: string,
+): Promise<{ id: string; title: string }[]> {
+  return db
+    .selectFrom('recipe')
+    .select(['recipe.id', 'recipe.title'])
+    .where('recipe.household_id', '=', householdId)
+    .where(({ exists, selectFrom }) =>
+      exists(
+        selectFrom('version')
+          .select('version.id')
+          .whereRef('version.recipe_id', '=', 'recipe.id')
+          .where('version.lines', 'like', `%"foodId":${JSON.stringify(foodId)}%`),
+      ),
+    )
+    .orderBy('recipe.title')
+    .execute();
+}
+
 /** The recipes of a household, newest first, each with the count of its latest version beside that as written. */
 export async function recipeSummaries(db: Db, householdId: string): Promise<RecipeSummary[]> {
   const table = await tableOf(db, householdId);

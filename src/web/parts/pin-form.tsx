@@ -38,7 +38,7 @@ export function PinForm({ food }: { food: Food }) {
         {own.map((p) => (
           <li key={p.programId} className="flex items-center gap-2">
             <span className="mark">{programs.find((x) => x.id === p.programId)?.mark}</span>
-            {trimmed(p.points, 2)} points for {trimmed(p.grams, 1)} g
+            {trimmed(p.points, 2)} {p.points === 1 ? 'point' : 'points'} for {trimmed(p.grams, 1)} g
             <button
               type="button"
               className="btn btn-plain btn-small"

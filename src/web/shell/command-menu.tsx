@@ -29,6 +29,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         <Command.Empty className="px-3 py-4 text-soft">Nothing of that name.</Command.Empty>
         <Command.Group heading="Places">
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
+          <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
           <Command.Item onSelect={() => go('household')}>Household</Command.Item>
           <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
           <Command.Item

@@ -14,6 +14,7 @@ const KeysDialog = lazy(() => import('./keys-dialog.tsx'));
 
 const PLACES = [
   { to: 'recipes', name: 'Recipes' },
+  { to: 'pantry', name: 'Pantry' },
   { to: 'household', name: 'Household' },
 ] as const;
 

@@ -1,0 +1,133 @@
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import useSWR from 'swr';
+import { ALLERGEN_WORDS, type Food, type Measure } from '../../core/food/food.ts';
+import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import { get } from '../data/api.ts';
+import { usePantry } from '../data/queries.ts';
+import { PinForm } from '../parts/pin-form.tsx';
+import { useHousehold } from '../shell/household-context.ts';
+import { Ladders } from './ladders.tsx';
+
+/** A food: its label, its measures, its ladder under every program, and where it is used. */
+export function FoodPage() {
+  const { food: id = '' } = useParams();
+  const { household } = useHousehold();
+  const { data: pantry, error } = usePantry(household.id);
+  const food = pantry?.find((f) => f.id === id);
+  if (error && !pantry) throw error;
+  if (!pantry) {
+    return (
+      <p className="p-10 text-soft" role="status">
+        Opening the cupboards…
+      </p>
+    );
+  }
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+      <p>
+        <Link to={`/h/${household.id}/pantry`} className="underline">
+          Pantry
+        </Link>
+      </p>
+      {food ? (
+        <TheFood food={food} household={household.id} />
+      ) : (
+        <>
+          <h1 className="text-3xl">There is no such food</h1>
+          <p className="text-soft">It may belong to another household. Search the pantry for it.</p>
+        </>
+      )}
+    </main>
+  );
+}
+
+function TheFood({ food, household }: { food: Food; household: string }) {
+  const { data: uses } = useSWR<{ id: string; title: string }[]>(`/households/${household}/foods/${food.id}/uses`, get);
+  return (
+    <>
+      <h1 className="text-3xl">{food.name}</h1>
+      <p className="text-soft">
+        {[food.group, food.state === 'as is' ? null : food.state, `values: ${food.source}`].filter(Boolean).join(' · ')}
+      </p>
+      {food.synonyms.length > 0 && <p className="mt-1 text-sm">Also called {food.synonyms.join(', ')}.</p>}
+      <div className="mt-5 grid gap-6 lg:grid-cols-[20rem_1fr]">
+        <Label food={food} />
+        <div>
+          <Ladders food={food} />
+          <PinForm food={food} />
+          <section aria-label="Where it is used" className="mt-6">
+            <h2 className="text-xl">Where it is used</h2>
+            {uses?.length === 0 && <p className="text-soft">In no recipe yet.</p>}
+            <ul className="list-disc pl-5">
+              {uses?.map((r) => (
+                <li key={r.id}>
+                  <Link className="underline" to={`/h/${household}/recipes/${r.id}/lighten`}>
+                    {r.title}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+const measureWords = (m: Measure): string => `1 ${m.unit}${m.form ? `, ${m.form}` : ''}`;
+
+/** The nutrition of 100 g or of a household measure, with what is unknown and what rounding may hide. */
+function Label({ food }: { food: Food }) {
+  const [of, setOf] = useState('100');
+  const grams = of === '100' ? 100 : (food.measures[Number(of.slice(1))]?.grams ?? 100);
+  const profile = useMemo(() => scaleProfile(food.per100g, grams / 100), [food, grams]);
+  const shown = NUTRIENTS.filter((n) => n !== 'transFat' && (n !== 'alcohol' || profile.alcohol.value !== 0));
+  return (
+    <section aria-label="Nutrition" className="panel self-start p-4">
+      <label className="label" htmlFor="of">
+        Nutrition of
+      </label>
+      <select id="of" className="field" value={of} onChange={(e) => setOf(e.target.value)}>
+        <option value="100">100 g</option>
+        {food.measures.map((m, i) => (
+          <option key={measureWords(m)} value={`m${i}`}>
+            {measureWords(m)} ({trimmed(m.grams, 1)} g)
+          </option>
+        ))}
+      </select>
+      <dl className="mt-3">
+        {shown.map((n) => (
+          <div
+            key={n}
+            className={`flex items-baseline justify-between gap-3 border-rule border-t py-1 ${CHILDREN.has(n) ? 'pl-4 text-sm' : 'font-semibold'}`}
+          >
+            <dt>{NUTRIENT_WORDS[n].name}</dt>
+            <dd className="text-right">
+              {amountWords(profile[n].value, n)}
+              {profile[n].high - profile[n].low > 1e-9 && (
+                <span className="block font-normal text-soft text-xs">
+                  {amountWords(profile[n].low, n)} to {amountWords(profile[n].high, n)}
+                </span>
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {food.allergens.length > 0 && (
+        <p className="mt-2 border-rule border-t pt-2 text-sm">
+          Contains {food.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}. The package has the last word.
+        </p>
+      )}
+      {food.energyNote && <p className="mt-2 text-soft text-sm">On its energy: {food.energyNote}.</p>}
+    </section>
+  );
+}
+
+const CHILDREN: ReadonlySet<Nutrient> = new Set(['satFat', 'sugars', 'addedSugars', 'fibre']);
+
+function amountWords(value: number | null, n: Nutrient): string {
+  if (value === null) return 'unknown';
+  return `${trimmed(value, NUTRIENT_WORDS[n].unit === 'g' ? 1 : 0)} ${NUTRIENT_WORDS[n].unit}`;
+}

@@ -1,0 +1,153 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { countsNothing, type Food } from '../../core/food/food.ts';
+import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
+import { ladderOf } from '../../core/program/ladder.ts';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { usePantry } from '../data/queries.ts';
+import { LabelForm } from '../parts/label-form.tsx';
+import { Modal } from '../parts/modal.tsx';
+import { type CountingEater, useCounting, useHousehold } from '../shell/household-context.ts';
+
+/** Every food the household counts with: by group, or by any of its names. */
+export function PantryPage() {
+  const { household } = useHousehold();
+  const { data: pantry, error, mutate } = usePantry(household.id);
+  const [params, setParams] = useSearchParams();
+  const [search, setSearch] = useState(params.get('q') ?? '');
+  const [adding, setAdding] = useState(false);
+  const navigate = useNavigate();
+  const eaters = useCounting();
+  const asked = useDeferredValue(search.trim());
+  const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
+  const groups = useMemo(() => [...new Set((pantry ?? []).map((f) => f.group))], [pantry]);
+  const group = params.get('group') ?? groups[0] ?? '';
+  const shown = useMemo(() => {
+    if (asked !== '') return searchFoods(index, asked, 40);
+    return (pantry ?? []).filter((f) => f.group === group).sort((a, b) => a.name.localeCompare(b.name));
+  }, [pantry, index, asked, group]);
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-3xl">Pantry</h1>
+          <p className="text-soft">{pantry ? `${pantry.length} foods` : 'Opening the cupboards…'}</p>
+        </div>
+        <button type="button" className="btn btn-main" onClick={() => setAdding(true)}>
+          Add a food from its label
+        </button>
+      </div>
+      {error && !pantry && (
+        <div className="note mt-4" role="alert">
+          <p>{error.message}</p>
+          <button type="button" className="btn btn-small mt-2" onClick={() => mutate()}>
+            Try again
+          </button>
+        </div>
+      )}
+      <div className="mt-4 max-w-md">
+        <label className="sr-only" htmlFor="pantry-search">
+          Search the pantry
+        </label>
+        <input
+          id="pantry-search"
+          type="search"
+          className="field"
+          placeholder="Any name: scallion, oleo, minced beef"
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+        />
+      </div>
+      {asked === '' && (
+        <nav aria-label="Groups" className="mt-3 flex flex-wrap gap-1.5">
+          {groups.map((g) => (
+            <button
+              key={g}
+              type="button"
+              className="chip aria-[current=true]:border-ink aria-[current=true]:bg-ink aria-[current=true]:text-paper"
+              aria-current={g === group}
+              onClick={() => setParams({ group: g }, { replace: true })}
+            >
+              {g}
+            </button>
+          ))}
+        </nav>
+      )}
+      {pantry && (
+        <FoodTable foods={shown} eaters={eaters} household={household.id} nothing={`Nothing is called "${asked}".`} />
+      )}
+      {adding && (
+        <Modal title="A food from its label" onClose={() => setAdding(false)}>
+          <LabelForm
+            name={asked}
+            onDone={(food) => navigate(`/h/${household.id}/pantry/${food.id}`)}
+            onCancel={() => setAdding(false)}
+          />
+        </Modal>
+      )}
+    </main>
+  );
+}
+
+interface FoodTableProps {
+  readonly foods: readonly Food[];
+  readonly eaters: readonly CountingEater[];
+  readonly household: string;
+  readonly nothing: string;
+}
+
+/** Foods with what counts nothing of them, for everyone who counts. */
+function FoodTable({ foods, eaters, household, nothing }: FoodTableProps) {
+  if (foods.length === 0) return <p className="mt-6 text-soft">{nothing}</p>;
+  return (
+    <table className="mt-4 w-full text-left">
+      <caption className="pb-1 text-right text-soft text-sm">the most that counts 0, for each at the table</caption>
+      <thead>
+        <tr className="border-rule border-b text-soft text-sm">
+          <th scope="col" className="py-1.5 font-normal">
+            Food
+          </th>
+          <th scope="col" className="hidden px-2 text-right font-normal sm:table-cell">
+            kcal / 100 g
+          </th>
+          {eaters.map((e) => (
+            <th key={e.eater.id} scope="col" className="px-2 text-right font-normal">
+              <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">
+                {e.program.mark}
+              </abbr>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {foods.map((f) => (
+          <tr key={f.id} className="border-rule border-b">
+            <th scope="row" className="font-normal">
+              <Link to={`/h/${household}/pantry/${f.id}`} className="block rounded-md py-1.5 hover:text-beet">
+                {f.name}{' '}
+                {f.state !== 'as is' && !f.name.includes(f.state) && (
+                  <span className="text-soft text-sm">{f.state}</span>
+                )}
+              </Link>
+            </th>
+            <td className="hidden px-2 text-right sm:table-cell">
+              {f.per100g.kcal.value === null ? 'unknown' : Math.round(f.per100g.kcal.value)}
+            </td>
+            {eaters.map((e) => {
+              const zero = ladderOf(f, e.counter, 1)[0]!.mostGrams;
+              return (
+                <td key={e.eater.id} className="whitespace-nowrap px-2 text-right">
+                  {countsNothing(f) || !Number.isFinite(zero) ? (
+                    <span className="text-soft">any</span>
+                  ) : (
+                    formatGrams(zero)
+                  )}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
