@@ -19,6 +19,7 @@ import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { ClaimsNote } from './claims-note.tsx';
 import { RecipeHead } from './recipe-head.tsx';
 import { RemoveRecipe } from './remove-recipe.tsx';
+import { StepDoubts } from './step-doubts.tsx';
 
 /** The words as written beside what they were read as; open questions first. */
 export function BringInPage() {
@@ -96,6 +97,7 @@ function BringIn({
       <main className="min-w-0 px-4 py-4 md:px-6">
         <HistoryBar editor={editor} state={state} />
         <RecipeHead editor={editor} version={version} />
+        <StepDoubts version={version} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
             <h2 className="text-lg text-mustard">

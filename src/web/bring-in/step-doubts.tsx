@@ -1,0 +1,19 @@
+import { useMemo } from 'react';
+import { checkSteps } from '../../core/recipe/check-steps.ts';
+import type { Version } from '../../core/recipe/version.ts';
+
+/** Where list and steps disagree, before anything is counted on. */
+export function StepDoubts({ version }: { version: Version }) {
+  const doubts = useMemo(() => checkSteps(version.lines, version.steps), [version.lines, version.steps]);
+  if (doubts.length === 0) return null;
+  return (
+    <section aria-label="Worth a look" className="note mt-4">
+      <h2 className="text-base">Worth a look</h2>
+      <ul className="list-disc pl-5">
+        {doubts.map((d) => (
+          <li key={d.words}>{d.words}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
