@@ -23,7 +23,7 @@ module.exports = {
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/(cli|server)/' },
+      from: { path: '^src/' },
       to: { circular: true },
     },
   ],

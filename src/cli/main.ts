@@ -1,8 +1,8 @@
-import { readFileSync } from 'node:fs';
-import { parseArgs } from 'node:util';
 import { ProblemSchema } from '../contract/problem.ts';
 import { CliError } from './cli-error.ts';
+import { flagsOf } from './flags.ts';
 import { parseCommand } from './parse-command.ts';
+import { readText } from './read-text.ts';
 import { scoreCommand } from './score-command.ts';
 
 const USAGE = `imbiss: the engine without a screen
@@ -12,36 +12,6 @@ const USAGE = `imbiss: the engine without a screen
          (both: --units us|label|metric for cups and spoons)
   backup FILE
   restore FILE`;
-
-const OPTIONS = {
-  json: { type: 'boolean' },
-  servings: { type: 'string' },
-  program: { type: 'string' },
-  rule: { type: 'string' },
-  by: { type: 'string' },
-  units: { type: 'string' },
-  help: { type: 'boolean' },
-} as const;
-
-export type Flags = ReturnType<typeof readFlags>['values'];
-function readFlags(args: readonly string[]) {
-  return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true, strict: true });
-}
-
-/** Largest file that is read as a recipe, bytes. */
-const LARGEST_FILE = 2_000_000;
-
-/** The text of a file, or of standard input for `-`. @throws CliError */
-export function readText(file: string): string {
-  let body: Buffer;
-  try {
-    body = readFileSync(file === '-' ? 0 : file);
-  } catch {
-    throw new CliError(`The file ${file} cannot be read.`, 'Check the name, or give - to read from standard input.');
-  }
-  if (body.length > LARGEST_FILE) throw new CliError('That is too much at once.', 'Give at most 2 MB of text.');
-  return body.toString('utf8').replace(/^\uFEFF/, '');
-}
 
 /** Runs a command and returns the exit code: 0 done, 2 bad input with a problem as JSON on stderr. */
 export async function cli(args: readonly string[]): Promise<number> {
@@ -73,11 +43,3 @@ export async function cli(args: readonly string[]): Promise<number> {
 }
 
 const print = (text: string): void => void process.stdout.write(`${text}\n`);
-
-function flagsOf(args: readonly string[]) {
-  try {
-    return readFlags(args);
-  } catch (e) {
-    throw new CliError('A flag is wrong.', (e as Error).message);
-  }
-}

@@ -7,7 +7,7 @@ import { readIngredient } from '../core/recipe/read-ingredient.ts';
 import { type IngredientText, ingredientLines } from '../core/recipe/read-recipe.ts';
 import { foodAnswer } from '../core/recipe/score-recipe.ts';
 import { CliError } from './cli-error.ts';
-import type { Flags } from './main.ts';
+import type { Flags } from './flags.ts';
 
 /** The measures that --units names. @throws CliError */
 export function systemOf(flags: Flags): MeasureSystem {

@@ -10,8 +10,9 @@ import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
 import { type RecipeText, readRecipe } from '../core/recipe/read-recipe.ts';
 import { type Score, scoreRecipe } from '../core/recipe/score-recipe.ts';
 import { CliError } from './cli-error.ts';
-import { type Flags, readText } from './main.ts';
+import type { Flags } from './flags.ts';
 import { systemOf } from './parse-command.ts';
+import { readText } from './read-text.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
 export function scoreCommand(text: string, flags: Flags): string {

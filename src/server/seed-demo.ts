@@ -15,7 +15,8 @@ import { SWAPS } from '../core/swap/library.ts';
 import type { Db } from './db/open.ts';
 import { pantryOf } from './store/foods.ts';
 import { addHousehold, putEater } from './store/households.ts';
-import { addRecipe, addVersion, appendEntry } from './store/recipes.ts';
+import { addRecipe } from './store/recipes.ts';
+import { addVersion, appendEntry } from './store/versions.ts';
 
 /** Puts the demo household into a new database: eaters, dishes, a lightened version of each. */
 export async function seedDemo(db: Db, clock: () => Date): Promise<void> {

@@ -18,7 +18,10 @@ import { addCard, previewCard, withdrawCard } from '../store/cards.ts';
 import { addFoodRevision, foodOwner, pantryOf } from '../store/foods.ts';
 import * as households from '../store/households.ts';
 import { kitchenFor } from '../store/kitchen.ts';
+import { recipePage, recipeSummaries } from '../store/recipe-page.ts';
+import { recipeRow } from '../store/recipe-row.ts';
 import * as recipes from '../store/recipes.ts';
+import * as versions from '../store/versions.ts';
 
 export interface ApiContext {
   readonly db: Db;
@@ -108,12 +111,12 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     res.json(await recipes.recipesUsing(db, req.params.h, parse(Id, req.params.id)));
   });
 
-  api.get('/households/:h/recipes', async (req, res) => void res.json(await recipes.recipeSummaries(db, req.params.h)));
+  api.get('/households/:h/recipes', async (req, res) => void res.json(await recipeSummaries(db, req.params.h)));
   api.post('/households/:h/recipes', async (req, res) => {
     await households.getHousehold(db, req.params.h);
     const body = parse(NewRecipeSchema, req.body);
     await recipes.addRecipe(db, req.params.h, body, now());
-    res.status(201).json(await recipes.recipePage(db, body.id, publicUrl));
+    res.status(201).json(await recipePage(db, body.id, publicUrl));
   });
   api.post('/households/:h/score', async (req, res) => {
     const table = await households.tableOf(db, req.params.h);
@@ -136,7 +139,7 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     );
   });
 
-  api.get('/recipes/:id', async (req, res) => void res.json(await recipes.recipePage(db, req.params.id, publicUrl)));
+  api.get('/recipes/:id', async (req, res) => void res.json(await recipePage(db, req.params.id, publicUrl)));
   api.patch('/recipes/:id', async (req, res) => {
     const expected = ifMatch(req.headers['if-match']);
     res.json(await recipes.changeRecipe(db, req.params.id, expected, parse(RecipeChangeSchema, req.body), now()));
@@ -146,26 +149,26 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     res.status(204).end();
   });
   api.post('/recipes/:id/versions', async (req, res) => {
-    const version = await recipes.addVersion(db, req.params.id, parse(VersionSchema, req.body), now());
+    const version = await versions.addVersion(db, req.params.id, parse(VersionSchema, req.body), now());
     res.status(201).set('ETag', `"${version.revision}"`).json(version);
   });
 
   api.get('/versions/:id', async (req, res) => {
-    const page = await recipes.versionPage(db, req.params.id);
+    const page = await versions.versionPage(db, req.params.id);
     res.set('ETag', `"${page.version.revision}"`).json(page);
   });
   api.delete('/versions/:id', async (req, res) => {
-    await recipes.removeVersion(db, req.params.id);
+    await versions.removeVersion(db, req.params.id);
     res.status(204).end();
   });
   api.post('/versions/:id/entries', async (req, res) => {
     const expected = ifMatch(req.headers['if-match']);
-    const version = await recipes.appendEntry(db, req.params.id, expected, parse(EntrySchema, req.body), now());
+    const version = await versions.appendEntry(db, req.params.id, expected, parse(EntrySchema, req.body), now());
     res.set('ETag', `"${version.revision}"`).json(version);
   });
   api.get('/versions/:id/count', async (req, res) => {
-    const version = await recipes.getVersion(db, req.params.id);
-    const recipe = await recipes.recipeRow(db, version.recipeId);
+    const version = await versions.getVersion(db, req.params.id);
+    const recipe = await recipeRow(db, version.recipeId);
     const table = await households.tableOf(db, recipe.household_id);
     const counters = table.eaters.flatMap((e) => {
       const program = table.programs.find((p) => p.id === e.programId);

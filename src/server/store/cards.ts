@@ -8,7 +8,8 @@ import { notFound } from '../http/problem.ts';
 import { programsInUse, tableOf } from './households.ts';
 import { fromJson, toJson } from './json-column.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
-import { getVersion, recipeRow, versionsOf } from './recipes.ts';
+import { recipeRow } from './recipe-row.ts';
+import { getVersion, versionsOf } from './versions.ts';
 
 /** 128 random bits: a link that nobody guesses. */
 const newToken = (): string => randomBytes(16).toString('base64url');

@@ -1,0 +1,27 @@
+import { parseArgs } from 'node:util';
+import { CliError } from './cli-error.ts';
+
+const OPTIONS = {
+  json: { type: 'boolean' },
+  servings: { type: 'string' },
+  program: { type: 'string' },
+  rule: { type: 'string' },
+  by: { type: 'string' },
+  units: { type: 'string' },
+  help: { type: 'boolean' },
+} as const;
+
+/** The flags that any command may take. */
+export type Flags = ReturnType<typeof readFlags>['values'];
+function readFlags(args: readonly string[]) {
+  return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true, strict: true });
+}
+
+/** Reads flags and what stands between them. @throws CliError */
+export function flagsOf(args: readonly string[]) {
+  try {
+    return readFlags(args);
+  } catch (e) {
+    throw new CliError('A flag is wrong.', (e as Error).message);
+  }
+}
