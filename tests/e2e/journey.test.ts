@@ -219,6 +219,15 @@ describe('from a pasted recipe to a shared card', () => {
     expect(await pointsOn(page)).toEqual(light);
     await expectAccessible(page, 'bench');
 
+    // For twice as many, and back.
+    await page.getByRole('button', { name: 'For 6', exact: true }).click();
+    await page.getByLabel('Make it for').fill('12');
+    await page.keyboard.press('Enter');
+    await line(page, '500 g egg noodles').waitFor();
+    expect(await pointsOn(page)).toEqual(light);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await line(page, '250 g egg noodles').waitFor();
+
     // By keyboard: from line to line, a swap menu, keep.
     await line(page, '250 g egg noodles').focus();
     await page.keyboard.press('ArrowDown');

@@ -16,6 +16,7 @@ import { StepsEditor } from '../parts/steps-editor.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { Bench } from './bench.tsx';
+import { ScaleField } from './scale-field.tsx';
 import { VersionName } from './version-name.tsx';
 import { WatchNote } from './watch-note.tsx';
 
@@ -157,6 +158,7 @@ function TheBench({
                 </option>
               ))}
             </select>
+            <ScaleField editor={editor} version={version} />
             <VersionName key={version.name} editor={editor} version={version} />
             <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
               Another version

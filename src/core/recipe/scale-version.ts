@@ -1,0 +1,47 @@
+import { formatGrams } from '../quantity/format-amount.ts';
+import { formatMeasure } from '../quantity/format-measure.ts';
+import { unitNamed } from '../quantity/units.ts';
+import type { Change } from './entry.ts';
+import { lineChange } from './entry.ts';
+import type { Line, Version } from './version.ts';
+
+/** Units whose fractions a cook can measure; pieces of others are told in grams too. */
+const divides = (unit: string | null): boolean => unit !== null && unitNamed(unit)?.kind !== 'count';
+
+/**
+ * The changes that make a version for another number of servings: every amount times the same factor, written as
+ * people write it. A count that does not divide (1½ eggs) is told in grams too. Servings stay as nobody said them when
+ * there are none; then there is nothing to scale from.
+ */
+export function scaleChanges(version: Version, servings: number): Change[] {
+  if (version.servings === null || servings === version.servings) return [];
+  const factor = servings / version.servings;
+  const lines = version.lines.flatMap((l) => {
+    const scaled = scaleLineBy(l, factor);
+    return scaled === l ? [] : [lineChange(version, l.id, scaled)];
+  });
+  return [{ kind: 'servings', before: version.servings, after: servings }, ...lines];
+}
+
+function scaleLineBy(line: Line, factor: number): Line {
+  if (line.amount === null && line.weight === null) return line;
+  const weight = line.weight && {
+    ...line.weight,
+    grams: line.weight.grams * factor,
+    low: line.weight.low * factor,
+    high: line.weight.high * factor,
+  };
+  if (line.amount === null) return { ...line, weight };
+  const { unit } = line.amount;
+  const quantity = line.amount.quantity * factor;
+  const quantityMax = line.amount.quantityMax === null ? null : line.amount.quantityMax * factor;
+  const said = formatMeasure(quantity, unit, quantityMax);
+  const whole = Math.abs(quantity - Math.round(quantity)) < 1e-6;
+  const grams = !divides(unit) && !whole && weight !== null ? ` (${formatGrams(weight.grams)})` : '';
+  return {
+    ...line,
+    weight,
+    amount: { quantity, quantityMax, unit },
+    text: `${said}${grams} ${line.item}${line.note ? `, ${line.note}` : ''}`,
+  };
+}
