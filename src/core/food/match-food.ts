@@ -1,5 +1,6 @@
 import type { Food } from './food.ts';
 import { foodWords, isNoise } from './food-words.ts';
+import { nearestWord } from './nearest-word.ts';
 
 export interface FoodMatch {
   readonly food: Food;
@@ -67,6 +68,10 @@ const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
   drained: 'drained',
 };
 
+/** The word as the pantry spells it. */
+const spelled = (index: FoodIndex, word: string): string =>
+  index.byWord.has(word) || isNoise(word) ? word : (nearestWord(word, index.byWord.keys()) ?? word);
+
 const MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
 const GRADE = /(\d{1,2})\s?% fat\b|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
 
@@ -98,7 +103,10 @@ function ofGrade(index: FoodIndex, food: Food, grade: number): Food {
 export function matchFood(index: FoodIndex, item: string, note: string | null = null, most = 8): FoodMatch[] {
   const grade = leanGrade(`${item} ${note ?? ''}`);
   const plain = item.replace(GRADE, ' ');
-  const words = foodWords(grade !== null && /[a-z]/i.test(plain) && MEAT.test(item) ? plain : item);
+  const typed = foodWords(grade !== null && /[a-z]/i.test(plain) && MEAT.test(item) ? plain : item);
+  const words = typed.map((w) => spelled(index, w));
+  // A word that had to be put right makes the match a little less sure.
+  const doubt = words.every((w, i) => w === typed[i]) ? 0 : 0.08;
   const noteWords = foodWords(note ?? '');
   const content = words.filter((w) => !isNoise(w));
   const best = new Map<Food, number>();
@@ -148,6 +156,7 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
       else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w]))
         c -= 0.08;
     } else if (food.state === 'cooked' && confidence < 0.96) c -= 0.05;
+    c -= doubt;
     const graded = grade === null ? food : ofGrade(index, food, grade);
     return { food: graded, confidence: Math.max(0, Math.min(1, c)), order: c };
   });

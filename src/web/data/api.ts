@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { type Problem, ProblemSchema } from '../../contract/problem.ts';
 
 /** An answer that is a problem, in words for the cook. */
@@ -42,3 +43,21 @@ export async function request<T>(
 }
 
 export const get = <T>(path: string): Promise<T> => request<T>('GET', path);
+
+/** Parses an answer at the border. @throws ApiError when this page and the server do not understand each other. */
+export function parseAnswer<T>(schema: z.ZodType<T>, json: unknown): T {
+  const parsed = schema.safeParse(json);
+  if (parsed.success) return parsed.data;
+  throw new ApiError({
+    type: 'about:blank',
+    title: 'This page and Imbiss do not understand each other.',
+    detail: 'Imbiss was renewed in the meantime. Load the page again; what you typed is kept.',
+    status: 502,
+  });
+}
+
+/** A fetcher that parses what it gets. */
+export const getParsed =
+  <T>(schema: z.ZodType<T>) =>
+  async (path: string): Promise<T> =>
+    parseAnswer(schema, await get(path));

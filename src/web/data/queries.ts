@@ -1,17 +1,22 @@
 import useSWR, { mutate } from 'swr';
-import type { Household, Table } from '../../contract/household.ts';
-import type { RecipePage, RecipeSummary } from '../../contract/recipe.ts';
-import type { Food } from '../../core/food/food.ts';
-import { get } from './api.ts';
+import { z } from 'zod';
+import { FoodSchema } from '../../contract/food.ts';
+import { HouseholdSchema, TableSchema } from '../../contract/household.ts';
+import { RecipePageSchema, RecipeSummarySchema } from '../../contract/recipe.ts';
+import { getParsed } from './api.ts';
 
 const options = { revalidateOnFocus: false, keepPreviousData: true };
+const households = getParsed(HouseholdSchema.array());
+const table = getParsed(TableSchema);
+const pantry = getParsed(z.array(FoodSchema));
+const recipes = getParsed(RecipeSummarySchema.array());
+const recipe = getParsed(RecipePageSchema);
 
-export const useHouseholds = () => useSWR<Household[]>('/households', get, options);
-export const useTable = (h: string) => useSWR<Table>(`/households/${h}`, get, options);
-export const usePantry = (h: string) => useSWR<Food[]>(`/households/${h}/foods`, get, options);
-export const useRecipes = (h: string) =>
-  useSWR<RecipeSummary[]>(`/households/${h}/recipes`, get, { revalidateOnFocus: true });
-export const useRecipe = (id: string) => useSWR<RecipePage>(`/recipes/${id}`, get, options);
+export const useHouseholds = () => useSWR('/households', households, options);
+export const useTable = (h: string) => useSWR(`/households/${h}`, table, options);
+export const usePantry = (h: string) => useSWR(`/households/${h}/foods`, pantry, options);
+export const useRecipes = (h: string) => useSWR(`/households/${h}/recipes`, recipes, { revalidateOnFocus: true });
+export const useRecipe = (id: string) => useSWR(`/recipes/${id}`, recipe, options);
 
 export const refresh = {
   households: () => mutate('/households'),

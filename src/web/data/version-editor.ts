@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import type { VersionPage } from '../../contract/recipe.ts';
+import { type VersionPage, VersionPageSchema } from '../../contract/recipe.ts';
+import { VersionSchema } from '../../contract/version.ts';
 import {
   applyEntry,
   type Change,
@@ -11,7 +12,7 @@ import {
 } from '../../core/recipe/entry.ts';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import type { Version } from '../../core/recipe/version.ts';
-import { ApiError, OfflineError, request } from './api.ts';
+import { ApiError, OfflineError, parseAnswer, request } from './api.ts';
 import type { Outbox } from './outbox.ts';
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'conflict' | 'refused';
@@ -33,9 +34,12 @@ export interface EditorServer {
 }
 
 export const httpServer: EditorServer = {
-  load: (id) => request<VersionPage>('GET', `/versions/${id}`),
-  append: (id, revision, entry) =>
-    request<Version>('POST', `/versions/${id}/entries`, entry, { 'If-Match': `"${revision}"` }),
+  load: async (id) => parseAnswer(VersionPageSchema, await request('GET', `/versions/${id}`)),
+  append: async (id, revision, entry) =>
+    parseAnswer(
+      VersionSchema,
+      await request('POST', `/versions/${id}/entries`, entry, { 'If-Match': `"${revision}"` }),
+    ),
 };
 
 const RETRY_MS = 3000;
