@@ -33,6 +33,8 @@ mkdirSync(join(ROOT, 'dist'), { recursive: true });
 const status = bin(
   ['vitest', 'vitest.mjs'],
   ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${out}`, ...process.argv.slice(2)],
+  // The build above has set NODE_ENV to production, where React refuses to be tested.
+  { env: { ...process.env, NODE_ENV: 'test' } },
 );
 try {
   const results = JSON.parse(readFileSync(out, 'utf8'));
