@@ -4,7 +4,6 @@ import { z } from 'zod';
 export const Id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,63}$/i, 'is not an id');
 export const Words = (most: number) =>
   z.string().trim().min(1, 'is empty').max(most, `is longer than ${most} characters`);
-export const Day = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'is not a day as YYYY-MM-DD');
 /** Servings: above 0 and at most 500, fractions allowed. */
 export const Servings = z.number('is not a number').gt(0, 'must be above 0').max(500, 'can be at most 500');
 export const Grams = z.number().finite().min(0).max(1_000_000);

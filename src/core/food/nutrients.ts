@@ -102,10 +102,6 @@ function upperBound(n: Nutrient, known: Partial<Record<Nutrient, NutrientAmount>
   return Math.min(100, byEnergy * 1.12);
 }
 
-export const NO_NUTRIENTS: NutrientProfile = Object.fromEntries(
-  NUTRIENTS.map((n) => [n, { value: 0, low: 0, high: 0 }]),
-) as unknown as NutrientProfile;
-
 /** A profile times a factor of 0 or more. */
 export function scaleProfile(p: NutrientProfile, by: number): NutrientProfile {
   const out = {} as Record<Nutrient, NutrientAmount>;

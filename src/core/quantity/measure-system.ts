@@ -1,4 +1,4 @@
-import { US_CUP_ML, unitNamed } from './units.ts';
+import { unitNamed } from './units.ts';
 
 /** Whose cups and spoons a household measures with. */
 export type MeasureSystem = 'us' | 'label' | 'metric';
@@ -24,5 +24,3 @@ export function measureScale(unitName: string, system: MeasureSystem): number {
   const us = millilitersOf(unitName, 'us');
   return own === null || us === null ? 1 : own / us;
 }
-
-export const CUP_ML: Record<MeasureSystem, number> = { us: US_CUP_ML, label: 240, metric: 250 };
