@@ -83,7 +83,7 @@ flaxseed | flaxseed | dry | 534 42.2 3.7 28.9 1.6 0 27.3 18.3 30 | tablespoon 10
 chia-seeds | chia seeds | dry | 486 30.7 3.3 42.1 0 0 34.4 16.5 16 | tablespoon 12; teaspoon 4; cup 170 | seed plant | binder thickener | | chia
 coconut-flakes | coconut, desiccated, unsweetened | dry | 660 64.5 57.2 23.7 7.4 0 16.3 6.9 37 | cup 80; tablespoon 5 | nuts plant | crunch topping | | desiccated coconut; shredded coconut; unsweetened coconut; coconut flakes
 tempeh | tempeh | as is | 192 10.8 2.5 7.6 0 0 5 20.3 9 | cup 166; block 227 | legume plant | protein | soy | tempeh block
-textured-soya | textured soya protein | dry | 330 1.2 0.2 31 13 0 17.5 50 10 | cup 96; tablespoon 6 | legume plant | protein bulk | soy | textured vegetable protein; soya mince; tvp
+textured-soya | textured soya protein | dry | 330 1.2 0.2 31 13 0 17.5 50 10 | cup 96; tablespoon 6 | legume plant | protein bulk | soy | textured vegetable protein; soya mince
 refried-beans | refried beans, fat-free | canned | 79 0.4 0.1 13.8 0.6 0 4.6 5 430 | cup 242; can 454; tablespoon 15 | legume plant | protein creaminess | | fat-free refried beans; refried beans; vegetarian refried beans
 lima-beans | lima beans, frozen | frozen | 132 0.4 0.1 25.1 1.5 0 6 7.6 147 | cup 164; bag 340 | legume plant | protein bulk | | lima beans; baby lima beans; broad beans; fava beans; black-eyed peas
 mung-beans | mung beans, dry | dry | 347 1.2 0.3 62.6 6.6 0 16.3 23.9 15 | cup 207 | legume plant | protein | | mung beans; moong dal; dal; urad dal; chana dal

@@ -88,7 +88,7 @@ tomatoes-sundried-oil | tomatoes, sun-dried, in oil, drained | drained | 213 14.
 coleslaw-mix | coleslaw mix, undressed | raw | 27 0.1 0 6.2 3.5 0 2.4 1.2 24 | cup 70; bag 397 | veg plant | bulk | | coleslaw mix; shredded cabbage mix; slaw mix; broccoli slaw
 stir-fry-vegetables | stir-fry vegetables, frozen, plain | frozen | 35 0.2 0 6.5 3 0 2.6 2 20 | cup 110; bag 340 | veg plant | bulk | | frozen stir-fry vegetables; stir-fry vegetables; soup greens; soup vegetables
 plantain | plantain | raw | 122 0.4 0.1 31.9 15 0 2.3 1.3 4 | cup 148; piece 179; medium 179 | starchy plant | starch-base | | plantains; green plantain
-chips-frozen | oven chips, frozen | frozen | 147 4.7 0.9 24.8 0.4 0 2.2 2.3 300 | cup 100; handful 60; bag 750 | starchy plant addedfat | starch-base | | french fries; frozen french fries; oven fries; frozen fries; tater tots; potato wedges
+chips-frozen | oven chips, frozen | frozen | 147 4.7 0.9 24.8 0.4 0 2.2 2.3 300 | cup 100; handful 60; bag 750 | starchy plant addedfat | starch-base | | french fries; frozen french fries; oven fries; frozen fries; potato nuggets; potato wedges
 potato-flakes | mashed potato flakes | dry | 354 0.4 0.1 81.2 3.4 0 6.6 8.3 107 | cup 60; tablespoon 4; packet 113 | starchy plant | thickener starch-base | sulphites | instant mashed potatoes; mashed potato powder; potato flakes; dried potato
 seaweed | seaweed, dried | dry | 188 1.3 0.3 44 0 0 36 30 1500 | sheet 2.5; tablespoon 2 | veg plant | flavour | | nori; nori sheets; dried seaweed | fibre-rich: algal fibre
 `;
