@@ -48,3 +48,10 @@ export function nutritionOf(lines: readonly CountLine[]): NutrientProfile {
     ),
   );
 }
+
+/** A portion below this share of its former weight is a smaller plate, and part of the gain is that. */
+const SMALLER = 0.9;
+
+/** Whether a lighter count comes with a smaller portion: eating less is not a swap. */
+export const isSmallerPlate = (now: VersionCount, was: VersionCount): boolean =>
+  now.servingGrams < was.servingGrams * SMALLER;

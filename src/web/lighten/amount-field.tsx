@@ -1,10 +1,7 @@
 import { useState } from 'react';
-import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { formatMeasure } from '../../core/quantity/format-measure.ts';
-import { normalizeText } from '../../core/recipe/reading/normalize-text.ts';
-import { readAmount } from '../../core/recipe/reading/read-amount.ts';
 import type { Line } from '../../core/recipe/version.ts';
-import { weighAmount } from '../../core/recipe/weigh.ts';
+import { withAmount } from '../../core/recipe/with-amount.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -16,38 +13,9 @@ export function AmountField({ line, onDone }: { line: Line; onDone: (after: Line
   const [wrong, setWrong] = useState<string | null>(null);
   const take = () => {
     const food = line.food.kind === 'food' ? kitchen.food(line.food.foodId, line.food.revision) : null;
-    const amount = readAmount(normalizeText(text));
-    if (amount === null || amount.rest !== '') return setWrong('Write an amount, such as 65 g or ½ cup.');
-    if (amount.quantity === 0) return setWrong('For none of it, leave the line out.');
-    if (food === null) {
-      if (amount.unit !== 'gram') return setWrong('Write grams for this line, such as 250 g.');
-      const grams = amount.quantity;
-      return onDone({
-        ...line,
-        amount: { quantity: grams, quantityMax: null, unit: 'gram' },
-        weight: { grams, low: grams, high: grams, from: 'weight' },
-        text: `${formatGrams(grams)} ${line.item}`,
-      });
-    }
-    const said = weighAmount(amount.quantity, amount.unit, food, household.system, {
-      modifiers: amount.modifiers,
-      note: line.note,
-      item: line.item,
-    });
-    if (said === null) return setWrong(`Nobody knows what that weighs of ${food.name}. Write grams.`);
-    const weight = {
-      grams: said.grams,
-      low: said.grams * (1 - said.spread),
-      high: said.grams * (1 + said.spread),
-      from: said.from,
-    };
-    const words = formatMeasure(amount.quantity, amount.unit);
-    onDone({
-      ...line,
-      amount: { quantity: amount.quantity, quantityMax: null, unit: amount.unit },
-      weight,
-      text: `${words} ${line.item}${line.note ? `, ${line.note}` : ''}`,
-    });
+    const result = withAmount(line, text, food, household.system);
+    if ('wrong' in result) setWrong(result.wrong);
+    else onDone(result.line);
   };
   return (
     <span className="inline-block">

@@ -1,6 +1,6 @@
 import { foodsOf } from '../../core/card/card.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
-import type { VersionCount } from '../../core/recipe/count-version.ts';
+import { isSmallerPlate, type VersionCount } from '../../core/recipe/count-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { allergensBroughtIn } from '../../core/swap/apply-swap.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
@@ -17,7 +17,7 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
   );
   const watch = swaps.flatMap((s) => (s.watch ? [`${s.name}: ${s.watch}`] : []));
   const people = eaters.flatMap((e) => avoidedBy(e, foods).map((what) => `${e.name}: ${what}.`));
-  const smaller = now.servingGrams < was.servingGrams * 0.9;
+  const smaller = isSmallerPlate(now, was);
   return (
     <>
       {people.length > 0 && (

@@ -1,11 +1,12 @@
 import { lazy, Suspense, useMemo } from 'react';
-import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
+import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../../core/food/nutrients.ts';
 import { compareWays } from '../../core/program/compare-ways.ts';
+import { type Explanation, explainCount } from '../../core/program/explain-count.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
-import { hasCaps, type Rule, termsOf } from '../../core/program/rule.ts';
+import { hasCaps, type Rule } from '../../core/program/rule.ts';
 import { stairOf } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { nutritionOf, type VersionCount } from '../../core/recipe/count-version.ts';
+import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import type { CountingEater } from '../shell/household-context.ts';
 import { Modal } from './modal.tsx';
@@ -43,6 +44,10 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
     [count, counter],
   );
   const mine = ways.find((w) => w.own)!.count;
+  const explanation = useMemo(
+    () => explainCount(count.lines, counter, count.servings, program.by),
+    [count, counter, program],
+  );
   const nutrients = NUTRIENTS.filter((n) => program.rule.coefficients[n]);
   const sure = certaintyWords(mine);
   const differ = ways.filter((w) => !w.own && w.count.points !== mine.points);
@@ -76,8 +81,7 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
             {mine.lines.map((l) => {
               const line = count.lines.find((x) => x.id === l.id)!;
               const written = version.lines.find((x) => x.id === l.id);
-              const share = scaleProfile(nutritionOf([line]), 1 / count.servings);
-              const grams = line.parts.reduce((s, p) => s + p.grams, 0) / count.servings;
+              const explained = explanation.lines.find((x) => x.id === l.id)!;
               return (
                 <tr key={l.id} className="border-rule border-b align-top">
                   <th scope="row" className="py-1.5 pr-2 font-normal">
@@ -96,10 +100,10 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
                     </span>
                   </th>
                   <td className="px-2 py-1.5 text-right font-semibold">{l.raw.toFixed(2)}</td>
-                  <td className="px-2 py-1.5 text-right">{grams > 0 ? trimmed(grams, 1) : ''}</td>
+                  <td className="px-2 py-1.5 text-right">{explained.grams > 0 ? trimmed(explained.grams, 1) : ''}</td>
                   {nutrients.map((n) => (
                     <td key={n} className={`px-2 py-1.5 text-right ${l.uncounted ? 'text-soft line-through' : ''}`}>
-                      {line.parts.length === 0 ? '' : cell(share[n].value)}
+                      {line.parts.length === 0 ? '' : cell(explained.nutrition[n].value)}
                     </td>
                   ))}
                 </tr>
@@ -120,11 +124,7 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
           </tfoot>
         </table>
       </div>
-      <FormulaLine
-        count={count}
-        counted={mine.lines.filter((l) => !l.uncounted && !l.pinned).map((l) => l.id)}
-        rule={program.rule}
-      />
+      <FormulaLine explanation={explanation} rule={program.rule} />
       <h3 className="mt-4 text-lg">The three ways of counting</h3>
       <ul className="mt-1 space-y-1.5">
         {ways.map((w) => (
@@ -174,9 +174,15 @@ function roundingWords(rule: Rule): string {
 }
 
 /** The formula with the serving's own numbers in it. */
-function FormulaLine({ count, counted, rule }: { count: VersionCount; counted: readonly string[]; rule: Rule }) {
-  const lines = count.lines.filter((l) => counted.includes(l.id));
-  const terms = termsOf(rule, scaleProfile(nutritionOf(lines), 1 / count.servings));
+function FormulaLine({ explanation, rule }: { explanation: Explanation; rule: Rule }) {
+  const { terms, pinned } = explanation;
+  if (terms === null) {
+    return (
+      <p className="mt-2 text-soft text-sm">
+        Each line goes through the formula on its own, so that no single sum says it.
+      </p>
+    );
+  }
   return (
     <p className="mt-2 text-sm text-soft">
       What counts, in the formula:{' '}
@@ -187,7 +193,8 @@ function FormulaLine({ count, counted, rule }: { count: VersionCount; counted: r
           {t.amount === null ? 'unknown' : trimmed(t.amount, 1)} {unitOf(t.nutrient)}
         </span>
       ))}
-      {rule.per !== 1 && `, all ÷ ${trimmed(rule.per, 4)}`}.
+      {rule.per !== 1 && `, all ÷ ${trimmed(rule.per, 4)}`}
+      {pinned > 0 && `, and ${pinned.toFixed(2)} by the points you know`}.
     </p>
   );
 }
