@@ -261,6 +261,13 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByRole('link', { name: 'Pass on', exact: true }).click();
     await page.getByRole('article', { name: 'The card' }).waitFor();
     await expectAccessible(page, 'pass on');
+    // On paper there is the card alone, as wide as the sheet.
+    await page.emulateMedia({ media: 'print' });
+    const sheet = (await page.getByRole('article', { name: 'The card' }).boundingBox())!;
+    expect(sheet.width).toBeGreaterThan(500);
+    expect(await page.getByRole('button', { name: 'Make a link' }).isVisible()).toBe(false);
+    expect(await page.getByRole('link', { name: 'Recipes', exact: true }).isVisible()).toBe(false);
+    await page.emulateMedia({ media: 'screen' });
     await page.getByRole('button', { name: 'Copy as text' }).click();
     await page.getByText('Copied as text.').waitFor();
     const copied = await page.evaluate(() => navigator.clipboard.readText());

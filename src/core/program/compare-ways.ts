@@ -1,6 +1,6 @@
 import { type Count, type CountLine, type CountOptions, count } from './count.ts';
 import type { Counter } from './program.ts';
-import { EPSILON, roundPoints, WAYS, type Way } from './rule.ts';
+import { EPSILON, hasCaps, roundPoints, WAYS, type Way } from './rule.ts';
 
 /** A line that makes another way of counting come out differently, and by how much. */
 export interface WayCause {
@@ -39,7 +39,9 @@ export function compareWays(lines: readonly CountLine[], counter: Counter, optio
                     ? `counted by ${own.by}, uncounted by ${way}`
                     : way === 'items' || own.by === 'items'
                       ? 'rounded on its own'
-                      : 'capped differently';
+                      : hasCaps(counter.program.rule)
+                        ? 'capped differently'
+                        : 'some of it uncounted in one of the two';
               return { lineId: l.id, label: l.label, difference: a - b, words };
             })
             .filter((c) => Math.abs(c.difference) > EPSILON)

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { sample, testProgram } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, testRecipeLine } from '../../../tests/support/test-version.ts';
 import { resolveLines } from '../recipe/resolve-lines.ts';
+import { compareWays } from './compare-ways.ts';
 import { count } from './count.ts';
 import { explainCount } from './explain-count.ts';
 import { plainCounter } from './program.ts';
@@ -28,6 +29,10 @@ describe('the reasons of a count', () => {
       }
     },
   );
+  it('call a line that is uncounted in part by that name', () => {
+    const serving = compareWays(lines, plainCounter(sample('LE')), { servings: 4 }).find((w) => w.way === 'serving')!;
+    expect(serving.causes.find((c) => c.lineId === 'take')!.words).toBe('some of it uncounted in one of the two');
+  });
   it('give no single sum where there is none', () => {
     expect(explainCount(lines, plainCounter(testProgram({ caps: { kcal: 10 } })), 4, 'ingredients').terms).toBeNull();
     expect(explainCount(lines, plainCounter(testProgram({ floorAt: 'line' })), 4, 'ingredients').terms).toBeNull();

@@ -51,7 +51,7 @@ export function HouseholdLayout() {
       <a href="#place" className="btn sr-only focus:not-sr-only focus:absolute focus:z-50">
         To the content
       </a>
-      <div className="min-h-dvh md:grid md:grid-cols-[9.25rem_1fr]">
+      <div className="min-h-dvh print:block! md:grid md:grid-cols-[9.25rem_1fr]">
         <header className="no-print flex items-center gap-1 border-ink border-b px-3 py-2 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
           <NavLink
             to={`/h/${household}/recipes`}

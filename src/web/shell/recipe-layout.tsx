@@ -50,7 +50,7 @@ export function RecipeLayout() {
   const current = STATIONS.findIndex((s) => location.pathname.endsWith(`/${s.to}`));
   return (
     <RecipeContext value={open}>
-      <div className="lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
+      <div className="print:block! lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
         <section aria-label="The recipe" className="no-print px-4 pt-5 md:px-6">
           <div className="flex flex-wrap items-baseline gap-x-4">
             <h1 className="text-3xl leading-tight">{recipe.title}</h1>
