@@ -93,7 +93,11 @@ export function makeCard(input: CardInput): Card {
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
   const whole = input.credit.whose !== 'other';
-  const uses = stepUses(version.steps, lines);
+  const uses = stepUses(
+    version.steps,
+    lines,
+    (l) => asWritten.lines.find((x) => x.originLineId === l.originLineId)?.item ?? null,
+  );
   const foods = [...new Set(now.lines.flatMap((l) => l.parts.map((p) => p.food)))];
   return {
     title: input.title,

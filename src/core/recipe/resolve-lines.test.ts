@@ -105,4 +105,16 @@ describe('what a step uses', () => {
     }));
     expect(stepUses(steps, v.lines)).toEqual([['l2'], ['l1'], ['l0', 'l3']]);
   });
+  it('is not found by words that only qualify', () => {
+    const v = readVersion(['150 g strained yogurt, plain, fat-free', '1 kg beef chuck, trimmed to lean']);
+    const steps = ['Trim all visible fat.', 'Brown the beef.', 'Bring to the boil.', 'Stir in the yogurt.'].map(
+      (text, i) => ({ id: `s${i}`, text }),
+    );
+    expect(stepUses(steps, v.lines)).toEqual([[], ['l1'], [], ['l0']]);
+  });
+  it('is found by what the line was called before its swap', () => {
+    const v = readVersion(['150 g strained yogurt, plain, fat-free']);
+    const steps = ['Brown the beef.', 'Stir in the soured cream.'].map((text, i) => ({ id: `s${i}`, text }));
+    expect(stepUses(steps, v.lines, () => 'soured cream')).toEqual([[], ['l0']]);
+  });
 });
