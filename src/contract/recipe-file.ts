@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { RecipeText } from '../core/recipe/read-recipe.ts';
 import { normalizeText } from '../core/recipe/reading/normalize-text.ts';
 import { readNumber } from '../core/recipe/reading/read-number.ts';
+import { splitLine } from '../core/recipe/reading/split-line.ts';
 
 const Text = z.union([z.string(), z.object({ text: z.string() }).transform((o) => o.text)]);
 
@@ -57,7 +58,7 @@ function recipeText(
     title,
     servings: count,
     servingsText: makes === null ? null : String(makes),
-    ingredients: lines.map((text) => ({ text, group: null })),
+    ingredients: lines.flatMap(splitLine).map((text) => ({ text, group: null })),
     steps,
     author: null,
     url: null,

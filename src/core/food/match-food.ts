@@ -73,7 +73,7 @@ const spelled = (index: FoodIndex, word: string): string =>
   index.byWord.has(word) || isNoise(word) ? word : (nearestWord(word, index.byWord.keys()) ?? word);
 
 const MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
-const GRADE = /(\d{1,2})\s?% fat\b|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
+const GRADE = /(\d{1,2})\s?% fat\b(?![- ]free)|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
 
 /** How lean ground meat is said to be, in percent: "93% lean", "80/20", "5 % fat"; null when nothing says so. */
 function leanGrade(text: string): number | null {

@@ -32,18 +32,37 @@ export function readIngredient(
   const reading = readLine(text, group);
   // "½ teaspoon each cinnamon and nutmeg" counts its first food; resolveReading says so.
   const item = reading.modifiers.includes('each') ? reading.item.split(/,| and /)[0]! : reading.item;
-  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchTinned(index, item, reading) : [];
+  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchItem(index, item, reading) : [];
   return { ...resolveReading(reading, matches, system), matches };
 }
 
-/** "1 tin tomatoes" means the tinned ones, where the pantry has them by that name. */
-function matchTinned(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
-  if (reading.unit === 'can') {
-    const tinned = matchFood(index, `canned ${item}`, reading.note);
-    if ((tinned[0]?.confidence ?? 0) >= 0.96) return tinned;
+/** Notes that say which kind of the food it is, and not how it is prepared. */
+const KIND_NOTE =
+  /^(?:extra[- ])?(?:lean|light|low[- ]fat|reduced[- ]fat|fat[- ]free|nonfat|part[- ]skim|skim(?:med)?|whole|unsweetened|sweetened|sugar[- ]free|unsalted|salted|low[- ]sodium|whole[- ]?wheat|wholemeal|dark|white|smoked|in (?:water|oil|juice|syrup))$/i;
+const FULL_NAME = 0.96;
+
+/**
+ * Words outside the item that name the food better, where the pantry has it by that name: "1 tin tomatoes" means the
+ * tinned ones, "ham, lean" the lean one, and slices of bacon cooked and crumbled weigh and count as cooked.
+ */
+function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
+  const kinds = (reading.note ?? '').split(/[;,]/).map((n) => n.trim());
+  const better = [
+    ...(reading.unit === 'can' ? [`canned ${item}`] : []),
+    ...kinds.filter((n) => KIND_NOTE.test(n)).map((n) => `${n} ${item}`),
+    ...(isCookedSlices(reading) ? [`cooked ${item}`] : []),
+  ];
+  for (const name of better) {
+    const found = matchFood(index, name, reading.note);
+    if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
   }
   return matchFood(index, item, reading.note);
 }
+
+const isCookedSlices = (reading: Reading): boolean =>
+  ['slice', 'rasher', 'strip'].includes(reading.unit ?? '') && /^(?:crisp-)?cooked\b/i.test(reading.note ?? '');
+
+const isVolume = (unit: string | null): boolean => unit !== null && unitNamed(unit)?.kind === 'volume';
 
 /** Decides food and weight for a reading from its candidates, or from the food the cook chose. */
 export function resolveReading(
@@ -80,6 +99,11 @@ export function resolveReading(
   }
   if (reading.modifiers.includes('each') && / and /.test(reading.item)) {
     warnings.push(`"Each" names several foods; this line counts ${best.food.name}. Add a line for the others.`);
+  }
+  if (best.food.state === 'dry' && /^cooked\b/i.test(reading.note ?? '') && isVolume(reading.unit)) {
+    warnings.push(
+      `Measured dry and then cooked, or measured cooked? It counts as dry; cooked it is about a third. Choose "${best.food.name}, cooked" if it was measured cooked.`,
+    );
   }
   const { weight, warnings: weighing } = weighLine(reading, best.food, system);
   return {

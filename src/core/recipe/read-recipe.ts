@@ -1,6 +1,7 @@
 import { normalizeText } from './reading/normalize-text.ts';
 import { readLine } from './reading/read-line.ts';
 import { readNumber } from './reading/read-number.ts';
+import { splitLine } from './reading/split-line.ts';
 
 /** What a recipe's source states about itself: to compare with, never to count with. */
 export interface Claim {
@@ -119,7 +120,7 @@ export function readRecipe(pasted: string): RecipeText {
     else if (section === 'ingredients' && headed && gap && looksLikeStep(line, gap)) section = 'steps';
     if (section === 'ingredients') {
       if (isGroupHeading(line)) group = line.replace(/:$/, '').trim();
-      else draft.ingredients.push({ text: line, group });
+      else for (const text of splitLine(line)) draft.ingredients.push({ text, group });
     } else if (section === 'steps') {
       const text = line
         .replace(/^(?:step\s*)?\d{1,2}\s*[.):-]\s*/i, '')

@@ -22,7 +22,7 @@ describe('what a line weighs', () => {
     ['1 large onion', 'onion', 150, 'count'],
     ['1 large head cabbage', 'cabbage-white', 1250, 'measure'],
     ['3 cloves garlic', 'garlic', 9, 'measure'],
-    ['2 garlic cloves, crushed', 'garlic', 6, 'count'],
+    ['2 garlic cloves, crushed', 'garlic', 6, 'measure'],
     ['1 stick butter', 'butter', 113.5, 'measure'],
     ['1 cup grated carrots', 'carrot', 110, 'measure'],
     ['1 cup sliced almonds', 'almonds', 92, 'measure'],

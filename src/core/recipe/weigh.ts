@@ -89,11 +89,24 @@ const ROUGH: Readonly<Record<string, number>> = {
   second: 0.8,
 };
 const ROUGHNESS = 0.4;
+/** The measures a word of size may mean, the nearest first. */
+const SIZE_MEASURES: Readonly<Record<string, readonly string[]>> = {
+  small: ['small'],
+  medium: ['medium'],
+  large: ['large'],
+  'extra-large': ['extra large', 'large'],
+  jumbo: ['jumbo', 'extra large', 'large'],
+};
+/** Forms that are one to a cup. */
+const SAME_FORM: Readonly<Record<string, string>> = { shredded: 'grated' };
 /** Small packages go by many names: yeast sold by the packet is written by the package. */
 const PACKAGES = ['package', 'packet', 'sachet', 'envelope', 'box', 'bag', 'tub', 'pot', 'carton', 'container'];
 const CM_PER_INCH = 2.54;
 /** How a spoken measure differs from a level one: common practice. */
 const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
+
+/** What of a reading says in which form and size a food is. */
+type Described = Pick<Reading, 'modifiers' | 'note' | 'item' | 'packageQuantity' | 'packageUnit'>;
 
 interface OneAmount {
   readonly grams: number;
@@ -108,21 +121,21 @@ export function weighAmount(
   unitName: string | null,
   food: Food,
   system: MeasureSystem,
-  reading: Pick<Reading, 'modifiers' | 'note' | 'item'> | null = null,
+  reading: Described | null = null,
 ): OneAmount | null {
   const unit = unitName === null ? null : unitNamed(unitName);
   if (unit?.kind === 'weight') return { grams: quantity * unit.factor!, from: 'weight', spread: 0 };
-  const forms = new Set(
-    foodWords(`${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`),
-  );
+  const forms = formsIn(reading);
   if (unit?.kind === 'volume') return weighVolume(quantity, unit.name, food, system, forms);
-  const sizes = reading?.modifiers.filter((m) => m === 'small' || m === 'medium' || m === 'large') ?? [];
+  const sizes = reading?.modifiers.flatMap((m) => SIZE_MEASURES[m] ?? []) ?? [];
   // "1 large head of cabbage": the size says more than the head.
   const names = unit
     ? [...(unit.name === 'head' ? sizes : []), unit.name]
     : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
   for (const name of names) {
-    const m = food.measures.find((x) => x.unit === name && (x.form === null || forms.has(singular(x.form))));
+    const m =
+      food.measures.find((x) => x.unit === name && x.form !== null && forms.has(singular(x.form))) ??
+      food.measures.find((x) => x.unit === name && x.form === null);
     if (m) return { grams: quantity * m.grams, from: unit === null ? 'count' : 'measure', spread: 0 };
   }
   if (unit?.name === 'centimeter') {
@@ -135,6 +148,15 @@ export function weighAmount(
   }
   const rough = unit ? ROUGH[unit.name] : undefined;
   return rough === undefined ? null : { grams: quantity * rough, from: 'estimate', spread: ROUGHNESS };
+}
+
+/** The forms a line's words name: `grated`, `packed`, `8 inch`. */
+function formsIn(reading: Described | null): ReadonlySet<string> {
+  const text = `${reading?.note ?? ''} ${reading?.item ?? ''} ${reading?.modifiers.join(' ') ?? ''}`;
+  const words = foodWords(text);
+  const across = [...text.matchAll(/(\d{1,2})(?:[- ]?inch|")/gi)].map((m) => `${m[1]} inch`);
+  if (reading?.packageUnit === 'inch') across.push(`${reading.packageQuantity} inch`);
+  return new Set([...words, ...words.flatMap((w) => SAME_FORM[w] ?? []), ...across]);
 }
 
 /** Measure names that the item's own words hold: the "fillets" of "salmon fillets". */
@@ -169,11 +191,12 @@ function weighVolume(
 function weighPackages(reading: Reading, food: Food, system: MeasureSystem, quantity: number): OneAmount | null {
   if (reading.packageQuantity === null || reading.packageUnit === null) return null;
   const size = weighAmount(reading.packageQuantity, reading.packageUnit, food, system, null);
-  if (size === null) return null;
+  if (size === null || unitNamed(reading.packageUnit)?.kind === 'count') return null;
   // "7 of the 10 oz": the amount is in the package's own unit.
   if (reading.unit === reading.packageUnit) return null;
   const tinned = reading.unit === 'can' || reading.unit === 'jar';
-  const drained = tinned && food.state === 'drained';
+  const poured = food.state === 'canned' && /\bdrained\b/i.test(reading.note ?? '');
+  const drained = tinned && (food.state === 'drained' || poured);
   const share = drained ? (food.kinds.includes('fish') ? DRAINED.fish : DRAINED.other) : 1;
   return { grams: quantity * size.grams * share, from: 'package', spread: drained ? 0.08 : 0 };
 }

@@ -14,7 +14,7 @@ peaches-in-juice | peaches in juice | canned | 44 0 0 11.6 10.3 0 1.3 0.6 4 | cu
 peaches-in-syrup | peaches in syrup | canned | 74 0.1 0 19.9 18.6 9 1.3 0.5 6 | cup 262; can 425 | fruit plant addedsugar | bulk topping | | peaches in syrup; canned peaches
 strawberry | strawberries | raw | 32 0.3 0 7.7 4.9 0 2 0.7 1 | cup 152; piece 12; small 7; medium 12; large 18; pint 357; handful 75 | fruit plant | bulk topping | | strawberry; fresh strawberries; frozen strawberries
 raspberry | raspberries | raw | 52 0.7 0 11.9 4.4 0 6.5 1.2 1 | cup 123; piece 2; pint 312; handful 50 | fruit plant | bulk topping | | raspberry; frozen raspberries
-blueberry | blueberries | raw | 57 0.3 0 14.5 10 0 2.4 0.7 1 | cup 148; pint 402; handful 50 | fruit plant | bulk topping | | blueberry; bilberries; frozen blueberries
+blueberry | blueberries | raw | 57 0.3 0 14.5 10 0 2.4 0.7 1 | cup 148; pint 344; handful 50 | fruit plant | bulk topping | | blueberry; bilberries; frozen blueberries; fresh blueberries
 blackcurrant | currants, black or red, fresh | raw | 56 0.2 0 13.8 7.4 0 4.3 1.4 1 | cup 112; handful 50 | fruit plant | topping | | redcurrants; blackcurrants; red currants
 cranberry | cranberries | raw | 46 0.1 0 12 4.3 0 3.6 0.5 2 | cup 100; bag 340 | fruit plant | flavour | | fresh cranberries; frozen cranberries
 grape | grapes | raw | 69 0.2 0.1 18.1 15.5 0 0.9 0.7 2 | cup 151; piece 5; handful 80 | fruit plant | topping | | red grapes; green grapes; seedless grapes

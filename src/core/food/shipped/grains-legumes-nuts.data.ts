@@ -1,6 +1,6 @@
 /** Flour, grains, pasta, bread, pulses, soya, nuts and seeds. Columns: see read-food-table.ts. */
 export const grainsLegumesNuts = `
-flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour
+flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour; cake flour; pastry flour
 flour-self-raising | wheat flour, self-raising | dry | 354 1 0.2 74.2 0.2 0 2.7 9.9 1193 | cup 125; tablespoon 7.8; teaspoon 2.6 | flour plant | starch-base | gluten | self-raising flour; self-rising flour
 flour-bread | wheat flour, bread | dry | 361 1.7 0.2 72.5 0.3 0 2.4 12 2 | cup 130; tablespoon 8.1 | flour plant | starch-base | gluten | bread flour; strong flour; strong white flour
 flour-wholewheat | wheat flour, wholemeal | dry | 340 2.5 0.4 72 0.4 0 10.7 13.2 2 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | whole wheat flour; wholemeal flour; whole-wheat flour; wholegrain flour
@@ -38,7 +38,7 @@ bread-rye | bread, rye | as is | 258 3.3 0.6 48.3 3.9 1.5 5.8 8.5 603 | slice 32
 bread-roll | bread roll, white | as is | 277 4.3 0.9 49.8 4 3 2.3 9.3 520 | piece 50; small 35; medium 50; large 75; cup 35 | bread plant addedsugar | starch-base | gluten | bread rolls; dinner roll; kaiser roll; stale rolls; roll; rolls; bun; burger bun; hamburger bun
 baguette | baguette | as is | 272 2.4 0.5 55.4 4.6 1 2.2 10.8 602 | slice 20; piece 250; loaf 250; cup 40 | bread plant | starch-base crunch | gluten | french bread; baguettes; ciabatta; sourdough bread
 pitta | pitta bread | as is | 275 1.2 0.2 55.7 1.3 0 2.2 9.1 536 | piece 60; small 28; large 60 | bread plant | wrapper | gluten | pita; pita bread; pitta; naan; flatbread
-tortilla-wheat | wheat tortilla | as is | 306 7.9 2.6 49.3 3.7 2 3.5 8.2 740 | piece 45; small 32; medium 45; large 70 | bread plant addedfat | wrapper | gluten | flour tortilla; flour tortillas; wrap; wraps; tortillas; tortilla
+tortilla-wheat | wheat tortilla | as is | 306 7.9 2.6 49.3 3.7 2 3.5 8.2 740 | piece 45; piece(6 inch) 32; piece(8 inch) 45; piece(10 inch) 70; piece(12 inch) 105; small 32; medium 45; large 70 | bread plant addedfat | wrapper | gluten | flour tortilla; flour tortillas; wrap; wraps; tortillas; tortilla; soft tortillas
 tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | piece 26; small 19; medium 26 | bread plant | wrapper | | corn tortilla; corn tortillas
 breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; panko; plain breadcrumbs
 puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten | puff pastry; puff pastry sheet
@@ -50,7 +50,7 @@ crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 
 cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | | corn flakes; cornflake crumbs
 digestive-biscuits | digestive biscuits | as is | 480 21 9.5 63.5 18 16 3.5 7 550 | piece 15; cup 84 | sweet addedsugar addedfat | crunch | gluten | graham crackers; digestive biscuit; biscuit crumbs; graham cracker crumbs
 popcorn-kernels | popping maize | dry | 375 4.3 0.6 74 0.9 0 14.5 12 8 | cup 200; tablespoon 12.5 | wholegrain plant | crunch | | popcorn; popcorn kernels
-lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils
+lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils; dry lentils
 lentils-red-dry | lentils, red, dry | dry | 358 2.2 0.4 63.1 2 0 10.8 23.9 7 | cup 192; tablespoon 12 | legume plant | protein thickener | | red lentils; split red lentils
 lentils-cooked | lentils, cooked | cooked | 116 0.4 0.1 20.1 1.8 0 7.9 9 2 | cup 198; can 240 | legume plant | protein bulk | | cooked lentils; canned lentils; tinned lentils
 beans-black-canned | black beans, canned, drained | drained | 121 0.4 0.1 21.5 0.4 0 8.3 7.8 250 | cup 172; can 255; tablespoon 11 | legume plant | protein bulk | | black beans; canned black beans

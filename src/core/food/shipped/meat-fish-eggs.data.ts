@@ -10,7 +10,7 @@ chicken-whole | chicken, whole, meat and skin | raw | 215 15.1 4.3 0 0 0 0 18.6 
 chicken-ground | chicken, ground | raw | 143 8.1 2.3 0 0 0 0 17.4 60 | cup 220 | poultry | protein | | ground chicken; minced chicken; chicken mince
 turkey-breast | turkey breast, skinless | raw | 114 1.5 0.3 0.1 0 0 0 23.7 113 | piece 150; slice 100; cup 140; breast 800 | poultrybreast poultry | protein | | turkey breast fillet; turkey escalope; turkey cutlets; turkey breast
 turkey-ground-lean | turkey, ground, 93 % lean | raw | 150 8.3 2.2 0 0 0 0 18.7 69 | cup 220 | poultry | protein | | ground turkey; minced turkey; turkey mince; lean ground turkey; 93/7 ground turkey; 93 lean turkey
-turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23.6 51 | cup 220 | poultrybreast poultry | protein | | 99/1 ground turkey; fat-free ground turkey; ground turkey breast; extra lean ground turkey; 99 lean turkey
+turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23.6 51 | cup 220 | poultrybreast poultry | protein | | 99/1 ground turkey; fat-free ground turkey; ground turkey breast; extra lean ground turkey; 99 lean turkey; fat-free ground turkey breast; 99 % fat-free ground turkey breast; fat-free turkey mince
 turkey-ground-fat | turkey, ground, 85 % lean | raw | 180 12.5 3.4 0 0 0 0 16.9 54 | cup 220 | poultry | protein | | 85/15 ground turkey
 turkey-sliced | turkey breast, sliced, cured | as is | 104 1.7 0.4 4.2 3.5 1.5 0.5 17.1 1015 | slice 21 | poultrydeli | protein | | deli turkey; turkey ham; sliced turkey; turkey cold cut
 duck-breast | duck breast, skinless | raw | 123 4.3 1.3 0 0 0 0 19.9 56 | piece 180; breast 180 | poultry | protein | | duck breast; duck
@@ -44,7 +44,7 @@ sausage-frankfurter | frankfurter | as is | 305 27.6 11 2.5 1.6 1 0 11.7 980 | p
 chorizo | chorizo, cured | as is | 455 38.3 14.4 1.9 0 0 0 24.1 1235 | slice 6; piece 60; cup 135 | meat | flavour | | chorizo sausage
 salami | salami | as is | 378 31.7 11.9 1.2 1 0.5 0 21.8 1740 | slice 9 | meat | flavour topping | | pepperoni; salami slices
 liver-chicken | chicken liver | raw | 119 4.8 1.6 0.7 0 0 0 16.9 71 | piece 40; cup 220 | poultry | protein | | chicken livers; liver
-egg | egg, whole | raw | 143 9.5 3.1 0.7 0.4 0 0 12.6 142 | piece 50; small 38; medium 44; large 50; cup 243; tablespoon 15 | egg | binder protein | egg | eggs; whole egg; large egg; hen egg; beaten egg
+egg | egg, whole | raw | 143 9.5 3.1 0.7 0.4 0 0 12.6 142 | piece 50; small 38; medium 44; large 50; extra large 56; jumbo 63; cup 243; tablespoon 15 | egg | binder protein | egg | eggs; whole egg; large egg; hen egg; beaten egg; extra-large egg; jumbo egg
 egg-boiled | egg, hard-boiled | cooked | 155 10.6 3.3 1.1 1.1 0 0 12.6 124 | piece 50; small 38; medium 44; large 50; cup 136; slice 8 | egg | protein topping | egg | boiled egg; hard-boiled eggs; boiled eggs
 egg-white | egg white | raw | 52 0.2 0 0.7 0.7 0 0 10.9 166 | piece 33; large 33; medium 29; small 25; cup 243; tablespoon 15.3 | egg | binder protein | egg | egg whites; liquid egg white; liquid egg whites
 egg-substitute | egg substitute, liquid | as is | 52 0 0 1 0.5 0 0 10.5 180 | cup 243; tablespoon 15; carton 450 | egg | binder protein | egg | egg substitute; liquid egg substitute; egg product

@@ -66,7 +66,7 @@ export function readFoodTable(table: string, group: string): Food[] {
           .map((m) => m.trim())
           .filter(Boolean)
           .map((m): Measure => {
-            const found = /^([a-z ]+?)(?:\(([a-z ]+)\))? ([\d.]+)$/.exec(m) ?? fail(`measure "${m}"`);
+            const found = /^([a-z ]+?)(?:\(([a-z0-9 ]+)\))? ([\d.]+)$/.exec(m) ?? fail(`measure "${m}"`);
             return { unit: found[1]!, form: found[2] ?? null, grams: Number(found[3]) };
           }),
         kinds: words<FoodKind>(kinds!, FOOD_KINDS, 'kind'),

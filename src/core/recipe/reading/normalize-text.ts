@@ -19,7 +19,7 @@ const VULGAR: Readonly<Record<string, string>> = {
   '⅒': '1/10',
   '↉': '0/3',
 };
-const VULGAR_PATTERN = new RegExp(`(\\d)?\\s*([${Object.keys(VULGAR).join('')}])`, 'g');
+const VULGAR_PATTERN = new RegExp(`(?:(\\d)\\s*)?([${Object.keys(VULGAR).join('')}])`, 'g');
 
 /**
  * Brings the many ways of typing one thing to one: vulgar fractions to `1/2`, fraction slash, dashes, quotes,
@@ -34,6 +34,7 @@ export function normalizeText(text: string): string {
       .replace(/[\u201c\u201d\u2033]/g, '"')
       .replace(/\u2044/g, '/')
       .replace(/(\d)\s*×\s*/g, '$1 x ')
+      .replace(/([A-Za-z])(?=[½⅓⅔¼¾])/g, '$1 ')
       .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
       // "1-1/2" and "1 -1/2" are one and a half, not a range.
       .replace(/(\d)\s?-(\d{1,2}\/\d{1,2})(?!\d)/g, '$1 $2')

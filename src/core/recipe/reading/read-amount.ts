@@ -1,9 +1,13 @@
 import { findUnit, type Unit } from '../../quantity/units.ts';
 import { readNumber } from './read-number.ts';
 
-const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big)(?:-sized?)?\b[ ,]*/i;
+const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big|(?:fat|plump)(?= clove))(?:-sized?)?\b[ ,]*/i;
 const MEASURE_WORDS =
   /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
+const NEXT_NUMBER = String.raw`\s*(?=[\d.]|one|two|three|four|five|six|seven|eight|nine|ten|half)`;
+const RANGE = new RegExp(`^(?:-|to|or)${NEXT_NUMBER}`, 'i');
+/** "between 2 and 3" */
+const RANGE_AND = new RegExp(`^and${NEXT_NUMBER}`, 'i');
 const APPROX = /^(about|approximately|approx\.?|around|roughly|circa|ca\.?|~)\s*/i;
 
 export interface AmountRead {
@@ -30,10 +34,10 @@ const MODIFIER_NAMES: Readonly<Record<string, string>> = {
   ca: 'about',
   'ca.': 'about',
   '~': 'about',
-  'extra-large': 'large',
-  'extra large': 'large',
-  jumbo: 'large',
+  'extra large': 'extra-large',
   big: 'large',
+  fat: 'large',
+  plump: 'large',
 };
 const modifierName = (word: string): string => MODIFIER_NAMES[word.toLowerCase()] ?? word.toLowerCase();
 
@@ -73,12 +77,14 @@ export function takeUnit(text: string): { readonly unit: Unit; readonly rest: st
 export function readAmount(text: string): AmountRead | null {
   const about = takeModifiers(text, 'about');
   const early = takeModifiers(about.rest, 'measure');
-  const first = readNumber(early.rest);
+  const between = /^between /i.exec(early.rest);
+  const first = readNumber(early.rest.slice(between?.[0].length ?? 0));
   if (first === null) return null;
   const modifiers = [...about.words, ...early.words];
   let rest = first.rest;
   let quantityMax: number | null = null;
-  const range = /^(?:-|to|or)\s*(?=[\d.]|one|two|three|four|five|six|seven|eight|nine|ten|half)/i.exec(rest);
+  const range = (between ? RANGE_AND : RANGE).exec(rest);
+  if (between && range === null) return null;
   if (range && !first.article) {
     const second = readNumber(rest.slice(range[0].length));
     if (second && !second.article && second.value > first.value) {

@@ -75,6 +75,11 @@ export function readLine(line: string, group: string | null = null): Reading {
   if (/^(?:pinch|dash|splash|drizzle|knob|handful|squeeze|dollop|drop|glug|sprinkle)(?:es|s)? (?:of )?/i.test(rest)) {
     rest = `1 ${rest}`;
   }
+  // "a generous ¼ cup": the article says nothing.
+  rest = rest.replace(
+    /^an? (?=(?:scant|heaping|heaped|rounded|generous|level|good|full) (?:\d|half|third|quarter))/i,
+    '',
+  );
   rest = readLeading(rest, d);
   if (d.amount === null) rest = readTrailing(rest, d);
   rest = readParentheses(rest, d);
@@ -95,8 +100,33 @@ export function readLine(line: string, group: string | null = null): Reading {
     rest = packed.rest;
   }
   rest = takeSecondFood(rest, d);
+  rest = takeUnitBehind(rest, d);
   const split = splitItem(rest);
+  takeSizes(split.notes, d);
   return finish(line, group, d, split.item, split.notes, split.alternatives);
+}
+
+/** "4 garlic cloves", "2 celery ribs, sliced": the unit stands behind the food. */
+function takeUnitBehind(text: string, d: Draft): string {
+  if (d.amount === null || d.amount.unit !== null || d.packageQuantity !== null) return text;
+  const m = /^([a-z -]*[a-z]) (cloves?|sprigs?|ribs?|stalks?)(?=$|[,;(])/i.exec(text);
+  if (m === null) return text;
+  d.amount = { ...d.amount, unit: findUnit(m[2]!)!.name };
+  return `${m[1]}${text.slice(m[0].length)}`;
+}
+
+/** Notes that say the size of one: "1 onion, large", "2 chicken breasts, 6 ounces each". They stay notes, too. */
+function takeSizes(notes: readonly string[], d: Draft): void {
+  if (d.amount === null || d.amount.unit !== null) return;
+  for (const note of notes) {
+    const size = takeModifiers(note, 'size');
+    if (size.rest === '') d.modifiers.push(...size.words);
+    const each = / each$/i.test(note) ? readAmount(note.replace(/,? each$/i, '')) : null;
+    if (each?.unit != null && each.rest === '' && d.packageQuantity === null) {
+      d.packageQuantity = each.quantity;
+      d.packageUnit = each.unit;
+    }
+  }
 }
 
 /** "1 large egg plus 1 egg yolk" names two foods: the first counts, the other is pointed out. */
@@ -135,11 +165,12 @@ function readLeading(text: string, d: Draft): string {
   // "14.5 oz can tomatoes": one package of that size.
   const bare = SIZED_PACKAGE.exec(text);
   if (bare) return takePackage(bare, { quantity: 1, quantityMax: null, unit: null, modifiers: [], rest: '' }, text, d);
-  // "7 of the 10 oz spinach"
-  const share = /^(\S+) of (?:the|an?) (.+)$/i.exec(text);
-  if (share && !SIZED_PACKAGE.test(share[2]!)) {
+  // "7 of the 10 oz spinach", "7 oz of the 10 oz package spinach"
+  const share = /^(\S+)(?: ([A-Za-z]+\.?))? of (?:the|an?) (\d.*)$/i.exec(text);
+  if (share && (share[2] !== undefined || !isPartOfPackage(share[1]!, share[3]!))) {
     const of = readNumber(share[1]!);
-    const whole = readAmount(share[2]!);
+    const sized = SIZED_PACKAGE.exec(share[3]!);
+    const whole = readAmount(share[3]!);
     const unit = whole?.unit == null ? null : unitNamed(whole.unit);
     if (
       of &&
@@ -148,12 +179,13 @@ function readLeading(text: string, d: Draft): string {
       whole &&
       unit &&
       (unit.kind === 'weight' || unit.kind === 'volume') &&
-      whole.quantity !== 1
+      whole.quantity !== 1 &&
+      (share[2] === undefined || findUnit(share[2])?.name === unit.name)
     ) {
       d.amount = { ...whole, quantity: of.value, quantityMax: null };
       d.packageQuantity = whole.quantity;
       d.packageUnit = unit.name;
-      return whole.rest;
+      return sized ? share[3]!.slice(sized[0].length) : whole.rest;
     }
   }
   // "1-15 oz can": a count and a size, not a range.
@@ -186,6 +218,11 @@ function readLeading(text: string, d: Draft): string {
     rest = takeBracketAfterUnit(rest, d);
   }
   return takeSecondAmount(rest, d);
+}
+
+/** "half of a 14 oz jar" is a share of the jar; "7 of the 10 oz package" are 7 oz: more than one package holds none. */
+function isPartOfPackage(share: string, of: string): boolean {
+  return SIZED_PACKAGE.test(of) && (readNumber(share)?.value ?? 0) <= 1;
 }
 
 /** "80/20 ground beef" begins with a grade, lean to fat, and not with four. */
@@ -298,7 +335,11 @@ function readParentheses(text: string, d: Draft): string {
       (kind === 'weight' || kind === 'volume' || (inner.unit !== null && d.amount !== null))
     ) {
       if (d.amount === null) d.amount = inner;
-      else if (/ each$/i.test(m[1]!) && d.packageQuantity === null && kind !== 'count') {
+      else if (
+        d.packageQuantity === null &&
+        kind !== 'count' &&
+        (/ each$/i.test(m[1]!) || PACKAGE_UNITS.has(d.amount.unit ?? ''))
+      ) {
         d.packageQuantity = inner.quantity;
         d.packageUnit = inner.unit;
       } else d.parts.push(partOf(inner, 'same'));
