@@ -106,7 +106,8 @@ const CM_PER_INCH = 2.54;
 const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
 
 /** What of a reading says in which form and size a food is. */
-type Described = Pick<Reading, 'modifiers' | 'note' | 'item' | 'packageQuantity' | 'packageUnit'>;
+type Described = Pick<Reading, 'modifiers' | 'note' | 'item'> &
+  Partial<Pick<Reading, 'packageQuantity' | 'packageUnit'>>;
 
 interface OneAmount {
   readonly grams: number;
