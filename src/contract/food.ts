@@ -1,9 +1,15 @@
 import { z } from 'zod';
 import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../core/food/food.ts';
+import type { FoodCorrection } from '../core/food/food-correction.ts';
 import { NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
 import { Id, Words } from './primitives.ts';
 
-const NutrientAmount = z.object({ value: z.number().nullable(), low: z.number().min(0), high: z.number().min(0) });
+const NutrientAmount = z
+  .object({ value: z.number().min(0).nullable(), low: z.number().min(0), high: z.number().min(0) })
+  .refine(
+    (a) => a.low <= a.high && (a.value === null || (a.low <= a.value + 1e-9 && a.value <= a.high + 1e-9)),
+    'has a value outside of its interval',
+  );
 const Profile = z.object(
   Object.fromEntries(NUTRIENTS.map((n) => [n, NutrientAmount])) as Record<Nutrient, typeof NutrientAmount>,
 ) satisfies z.ZodType<NutrientProfile>;
@@ -29,6 +35,13 @@ export const FoodSchema: z.ZodType<Food> = z.object({
   synonyms: z.array(z.string().max(120)).max(60),
   source: z.string().max(200),
   energyNote: z.string().max(300).nullable(),
+});
+
+/** What a household calls a food and what its own measures weigh. */
+export const FoodCorrectionSchema: z.ZodType<FoodCorrection> = z.object({
+  foodId: Id,
+  synonyms: z.array(Words(120)).max(40),
+  measures: z.array(MeasureSchema).max(60),
 });
 
 const printed = z.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large').nullable();
@@ -58,3 +71,13 @@ export const LabelSchema = z.object({
   allergens: z.array(z.enum(ALLERGENS)).max(14),
 });
 export type Label = z.infer<typeof LabelSchema>;
+
+/** Foods and corrections that are written together, or not at all. */
+export const BatchSchema = z.object({
+  foods: z
+    .array(FoodSchema)
+    .max(20_000, 'are more than 20,000: split the file')
+    .refine((fs) => new Set(fs.map((f) => f.id)).size === fs.length, 'have an id twice'),
+  corrections: z.array(FoodCorrectionSchema).max(20_000, 'are more than 20,000: split the file'),
+});
+export type Batch = z.infer<typeof BatchSchema>;

@@ -1,6 +1,7 @@
 import type { Food } from './food.ts';
 import { foodWords, isNoise } from './food-words.ts';
 import { nearestWord } from './nearest-word.ts';
+import { nameFit } from './rank-foods.ts';
 
 export interface FoodMatch {
   readonly food: Food;
@@ -172,19 +173,8 @@ export function searchFoods(index: FoodIndex, text: string, most = 12): Food[] {
   if (words.length === 0) return [];
   const scores = new Map<Food, number>();
   for (const name of index.names) {
-    let score = 0;
-    for (const w of words) {
-      const hit = name.words.find((n) => n === w) ? 2 : name.words.some((n) => n.startsWith(w)) ? 1 : 0;
-      if (hit === 0) {
-        score = 0;
-        break;
-      }
-      score += hit;
-    }
-    if (score > 0) {
-      const fit = score / (1 + name.words.length);
-      if (fit > (scores.get(name.food) ?? 0)) scores.set(name.food, fit);
-    }
+    const fit = nameFit(words, name.words);
+    if (fit > (scores.get(name.food) ?? 0)) scores.set(name.food, fit);
   }
   const found = [...scores].sort((a, b) => b[1] - a[1] || a[0].name.length - b[0].name.length).map(([f]) => f);
   if (found.length > 0) return found.slice(0, most);

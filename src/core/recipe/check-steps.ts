@@ -1,10 +1,12 @@
+import { countsNothing } from '../food/food.ts';
 import { foodWords, isNoise } from '../food/food-words.ts';
+import { type FoodIndex, matchFood } from '../food/match-food.ts';
 import { stepUses } from './step-uses.ts';
 import type { Line, Step } from './version.ts';
 
 /** Something in list and steps that cannot both be, in words for the cook. */
 export interface StepDoubt {
-  readonly kind: 'neverUsed' | 'otherMeat' | 'time' | 'temperature';
+  readonly kind: 'neverUsed' | 'notListed' | 'otherMeat' | 'time' | 'temperature';
   readonly words: string;
 }
 
@@ -24,12 +26,60 @@ const TAKES_ALL =
 /**
  * Compares the list with the steps: what is listed and never used, another meat in the steps than in the list, times
  * and oven temperatures that cannot be. Nothing is said of a recipe without steps.
+ *
+ * @param index the pantry, to know what the steps use and the list lacks; null to leave that out.
  */
-export function checkSteps(lines: readonly Line[], steps: readonly Step[]): StepDoubt[] {
+export function checkSteps(
+  lines: readonly Line[],
+  steps: readonly Step[],
+  index: FoodIndex | null = null,
+): StepDoubt[] {
   if (steps.length === 0) return [];
   const text = steps.map((s) => s.text).join('\n');
-  return [...neverUsed(lines, steps, text), ...otherMeat(lines, text), ...impossible(text)];
+  const missing = index === null ? [] : notListed(lines, steps, index);
+  return [...missing, ...neverUsed(lines, steps, text), ...otherMeat(lines, text), ...impossible(text)];
 }
+
+/** Words before which a step names what goes in: "add the …", "stir in …", "with …". */
+const GOES_IN =
+  /\b(?:add|stir in|mix in|fold in|whisk in|beat in|pour in|pour over|sprinkle with|sprinkle|top with|with|brush with|dust with|melt|grate)(?: (?:the|in|on|over|remaining|some|a little|chopped|grated|melted|rest of the|half of the|half the))* ([a-z][a-z -]{2,60})/gi;
+/** What steps add without any line: nothing that counts, or a mixture made before. */
+const NO_INGREDIENT =
+  /^(?:water|salt|pepper|seasoning|ice|liquid|mixture|sauce|dough|batter|filling|foil|paper|oil|spray|stock|broth|cover|lid|hand|fork|spoon|whisk|mixer|care|juice|dry|wet|egg wash)\b/i;
+
+/** Foods that the steps put in and the list does not have: the longest name the pantry knows at that place. */
+function notListed(lines: readonly Line[], steps: readonly Step[], index: FoodIndex): StepDoubt[] {
+  const listed = new Set(
+    lines.flatMap((l) => [...foodWords(`${l.item} ${l.note ?? ''} ${l.text}`), ...foodWords(l.group ?? '')]),
+  );
+  const found = new Map<string, StepDoubt>();
+  for (const step of steps) {
+    for (const m of step.text.matchAll(GOES_IN)) {
+      for (const phrase of m[1]!.split(/,| and | or /)) {
+        const words = phrase.trim().split(/\s+/);
+        const name = [3, 2, 1]
+          .map((n) => words.slice(0, n).join(' '))
+          .find(
+            (w) => w.length > 2 && !NO_INGREDIENT.test(w) && (matchFood(index, w, null, 1)[0]?.confidence ?? 0) >= 0.96,
+          );
+        if (name === undefined) continue;
+        const food = matchFood(index, name, null, 1)[0]!.food;
+        const said = foodWords(name).filter((w) => !isNoise(w));
+        const known = (w: string) => listed.has(w);
+        if (countsNothing(food) || food.kinds.includes('spice') || food.kinds.includes('seasoning')) continue;
+        if (said.some(known) || sameFamily(lines, name)) continue;
+        found.set(food.id, {
+          kind: 'notListed',
+          words: `The steps use ${name.toLowerCase()}, and the list has none. Add a line for it.`,
+        });
+      }
+    }
+  }
+  return [...found.values()];
+}
+
+/** Whether a broader word of a step means a line of the list: "cheese" a cheddar, "onions" a shallot. */
+const sameFamily = (lines: readonly Line[], name: string): boolean => lines.some((l) => headNamed(l, name));
 
 function neverUsed(lines: readonly Line[], steps: readonly Step[], text: string): StepDoubt[] {
   if (TAKES_ALL.test(text)) return [];

@@ -25,7 +25,7 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
   const lines = resolveLines(version, kitchen);
   const servings = version.servings ?? 1;
   const whole = nutritionOf(lines);
-  const grams = dishWeight(version);
+  const grams = dishWeight(version, kitchen);
   return {
     lines,
     servings,

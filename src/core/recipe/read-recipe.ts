@@ -1,7 +1,7 @@
 import { normalizeText } from './reading/normalize-text.ts';
 import { readLine } from './reading/read-line.ts';
 import { readNumber } from './reading/read-number.ts';
-import { splitLine } from './reading/split-line.ts';
+import { ingredientsInDirections, splitLine } from './reading/split-line.ts';
 
 /** What a recipe's source states about itself: to compare with, never to count with. */
 export interface Claim {
@@ -129,6 +129,14 @@ export function readRecipe(pasted: string): RecipeText {
       if (text !== '') draft.steps.push(text);
     } else draft.notes.push(line);
     gap = false;
+  }
+  // Package directions have no list: what they add stands in the sentences.
+  if (draft.ingredients.length <= 1) {
+    const namedIn = (text: string): string[] => text.split(/(?<=[.!;])\s+/).flatMap(ingredientsInDirections);
+    const directions = draft.notes.filter((n) => namedIn(n).length > 0);
+    draft.notes = draft.notes.filter((n) => !directions.includes(n));
+    draft.steps.push(...directions);
+    draft.ingredients.push(...draft.steps.flatMap(namedIn).map((text) => ({ text, group: null })));
   }
   if (draft.steps.length === 1) draft.steps = splitSteps(draft.steps[0]!);
   return draft;

@@ -33,21 +33,49 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[]): Cou
     const inner = kitchen.version(line.food.versionId);
     if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return { ...none, open: true };
     const lines = resolveLines(inner, kitchen, path);
-    const total = dishWeight(inner);
+    const total = dishWeight(inner, kitchen);
     if (total <= 0) return { ...none, open: true };
+    const whole = wholeShare(line, inner);
+    const share = whole === null ? { mid: grams / total, low: low / total, high: high / total } : exactShare(whole);
     const scaled = (p: Part): Part => ({
       food: p.food,
-      grams: (p.grams * grams) / total,
-      range: { low: (p.range.low * low) / total, high: (p.range.high * high) / total },
+      grams: p.grams * share.mid,
+      range: { low: p.range.low * share.low, high: p.range.high * share.high },
     });
     return { ...base, parts: lines.flatMap((l) => l.parts.map(scaled)), open: lines.some((l) => l.open) };
   }
   return none;
 }
 
-/** What goes into the pot, g: the sum of all weighed lines. What cooks away or is poured off is not taken out. */
-export function dishWeight(version: Version): number {
-  return version.lines.reduce((sum, l) => sum + (l.leftOut ? 0 : (l.weight?.grams ?? 0)), 0);
+const exactShare = (share: number) => ({ mid: share, low: share, high: share });
+
+/**
+ * How many times the other recipe a line takes, when it takes it whole or by servings: that stays true when the other
+ * recipe changes. Null when the line takes a weight of it.
+ */
+function wholeShare(line: Line, inner: Version): number | null {
+  if (line.weight?.from !== 'count' || line.amount === null) return null;
+  const { quantity, quantityMax, unit } = line.amount;
+  const middle = (quantity + (quantityMax ?? quantity)) / 2;
+  if (unit === null) return middle;
+  return unit === 'serving' && inner.servings !== null ? middle / inner.servings : null;
+}
+
+/**
+ * What goes into the pot, g: the sum of all weighed lines. What cooks away or is poured off is not taken out.
+ *
+ * @param kitchen where the recipes are that it takes from: whole ones weigh what they weigh now.
+ */
+export function dishWeight(version: Version, kitchen: Kitchen | null = null, depth = 0): number {
+  return version.lines.reduce((sum, l) => sum + (l.leftOut ? 0 : lineWeight(l, kitchen, depth)), 0);
+}
+
+function lineWeight(line: Line, kitchen: Kitchen | null, depth: number): number {
+  const grams = line.weight?.grams ?? 0;
+  if (line.food.kind !== 'recipe' || kitchen === null || depth >= DEEPEST) return grams;
+  const inner = kitchen.version(line.food.versionId);
+  const share = inner === null ? null : wholeShare(line, inner);
+  return inner === null || share === null ? grams : share * dishWeight(inner, kitchen, depth + 1);
 }
 
 /** Whether taking an amount of `inner` into `outer` would go round in a circle. */

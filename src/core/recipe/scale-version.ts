@@ -1,5 +1,6 @@
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
+import { sayVolume } from '../quantity/say-volume.ts';
 import { unitNamed } from '../quantity/units.ts';
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
@@ -14,13 +15,23 @@ const divides = (unit: string | null): boolean => unit !== null && unitNamed(uni
  * there are none; then there is nothing to scale from.
  */
 export function scaleChanges(version: Version, servings: number): Change[] {
-  if (version.servings === null || servings === version.servings) return [];
-  const factor = servings / version.servings;
+  if (version.servings === null) return [];
+  return scaleChangesBy(version, servings / version.servings);
+}
+
+/**
+ * The changes that make so many times a version: for another pan (see pan.ts), half a package, a double batch.
+ * Servings go along, where there are any.
+ */
+export function scaleChangesBy(version: Version, factor: number): Change[] {
+  if (!(factor > 0) || Math.abs(factor - 1) < 1e-9) return [];
   const lines = version.lines.flatMap((l) => {
     const scaled = scaleLineBy(l, factor);
     return scaled === l ? [] : [lineChange(version, l.id, scaled)];
   });
-  return [{ kind: 'servings', before: version.servings, after: servings }, ...lines];
+  if (version.servings === null) return lines;
+  const after = Math.min(500, Math.round(version.servings * factor * 1e6) / 1e6);
+  return [{ kind: 'servings', before: version.servings, after }, ...lines];
 }
 
 function scaleLineBy(line: Line, factor: number): Line {
@@ -35,7 +46,7 @@ function scaleLineBy(line: Line, factor: number): Line {
   const { unit } = line.amount;
   const quantity = line.amount.quantity * factor;
   const quantityMax = line.amount.quantityMax === null ? null : line.amount.quantityMax * factor;
-  const said = formatMeasure(quantity, unit, quantityMax);
+  const said = quantityMax === null ? sayVolume(quantity, unit) : formatMeasure(quantity, unit, quantityMax);
   const whole = Math.abs(quantity - Math.round(quantity)) < 1e-6;
   const grams = !divides(unit) && !whole && weight !== null ? ` (${formatGrams(weight.grams)})` : '';
   return {

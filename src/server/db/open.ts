@@ -3,11 +3,12 @@ import { dirname } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { Kysely, Migrator, SqliteDialect } from 'kysely';
 import * as first from './migrations/0001-first.ts';
+import * as pantry from './migrations/0002-pantry.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
 
-const MIGRATIONS = { '0001-first': first };
+const MIGRATIONS = { '0001-first': first, '0002-pantry': pantry };
 
 /** The database and the connection under it, which only backup needs. */
 export interface OpenDatabase {

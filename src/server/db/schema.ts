@@ -1,3 +1,5 @@
+import type { Generated } from 'kysely';
+
 /** The tables as Kysely sees them. JSON columns hold what the contract's schemas parse. */
 export interface Database {
   household: { id: string; name: string; demo: number; system: string; zone: string; created_at: string };
@@ -70,4 +72,20 @@ export interface Database {
     created_at: string;
     withdrawn_at: string | null;
   };
+  /** The household's own words and weights for a food, kept when the food is renewed. */
+  food_correction: { household_id: string; food_id: string; synonyms: string; measures: string };
+  stock_item: {
+    id: string;
+    household_id: string;
+    food_id: string | null;
+    name: string;
+    grams: number | null;
+    opened: number;
+    use_by: string | null;
+    lacking: number;
+    changed_at: string;
+  };
+  barcode: { household_id: string; code: string; food_id: string };
+  version_food: { version_id: string; food_id: string };
+  food_name: { rowid: Generated<number>; food_id: string; household_id: string | null; words: string };
 }

@@ -5,10 +5,13 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { ApiContext } from '../routes/api.ts';
 import { apiRoutes } from '../routes/api.ts';
+import { BATCH_PATH, batchBody } from '../routes/pantry-routes.ts';
 import { compressJson } from './compress-json.ts';
 import { passphraseGate } from './passphrase.ts';
 import { ProblemError, problems, unknownPath } from './problem.ts';
 import { checkHost, checkWrite } from './trust.ts';
+
+const usualBody = express.json({ limit: '2mb' });
 
 export interface AppOptions extends ApiContext {
   readonly hosts: readonly string[];
@@ -52,7 +55,9 @@ export function householdApp(options: AppOptions): Express {
     app.use(login);
     app.use('/api', gate);
   }
-  app.use('/api', compressJson, express.json({ limit: '2mb' }), apiRoutes(options));
+  app.use('/api', compressJson);
+  app.use('/api', (req, res, next) => (BATCH_PATH.test(req.path) ? batchBody : usualBody)(req, res, next));
+  app.use('/api', apiRoutes(options));
   app.use('/api', unknownPath);
   if (options.webDir !== null) {
     app.use(

@@ -1,27 +1,26 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { LabelSchema } from '../../contract/food.ts';
 import { EaterSchema, HouseholdChangeSchema, NewHouseholdSchema } from '../../contract/household.ts';
-import { Id } from '../../contract/primitives.ts';
 import { PinSchema } from '../../contract/program.ts';
 import { NewRecipeSchema, RecipeChangeSchema } from '../../contract/recipe.ts';
 import { EntrySchema, VersionSchema } from '../../contract/version.ts';
 import { cardText } from '../../core/card/card-text.ts';
-import { foodFromLabel } from '../../core/food/food-from-label.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { LONGEST_RECIPE } from '../../core/recipe/read-recipe.ts';
 import { scoreRecipe } from '../../core/recipe/score-recipe.ts';
 import type { Db } from '../db/open.ts';
 import { notFound, ProblemError, parse } from '../http/problem.ts';
+import { shippedLookup } from '../lookup/shipped-lookup.ts';
 import { addCard, previewCard, withdrawCard } from '../store/cards.ts';
-import { addFoodRevision, foodOwner, pantryOf } from '../store/foods.ts';
+import { pantryOf } from '../store/foods.ts';
 import * as households from '../store/households.ts';
 import { kitchenFor } from '../store/kitchen.ts';
 import { recipePage, recipeSummaries } from '../store/recipe-page.ts';
 import { recipeRow } from '../store/recipe-row.ts';
 import * as recipes from '../store/recipes.ts';
 import * as versions from '../store/versions.ts';
+import { pantryRoutes } from './pantry-routes.ts';
 
 export interface ApiContext {
   readonly db: Db;
@@ -91,26 +90,6 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     res.status(204).end();
   });
 
-  api.get('/households/:h/foods', async (req, res) => {
-    await households.getHousehold(db, req.params.h);
-    res.json(await pantryOf(db, req.params.h));
-  });
-  api.post('/households/:h/foods', async (req, res) => {
-    await households.getHousehold(db, req.params.h);
-    const label = parse(LabelSchema, req.body);
-    const owner = await foodOwner(db, label.id);
-    if (owner && owner.household_id !== req.params.h)
-      throw new ProblemError(409, 'This food belongs to the shipped pantry.', 'Add it under a name of your own.');
-    const food = foodFromLabel({ ...label, revision: (owner?.revision ?? 0) + 1 });
-    await addFoodRevision(db, req.params.h, food, now());
-    res.status(201).json(food);
-  });
-
-  api.get('/households/:h/foods/:id/uses', async (req, res) => {
-    await households.getHousehold(db, req.params.h);
-    res.json(await recipes.recipesUsing(db, req.params.h, parse(Id, req.params.id)));
-  });
-
   api.get('/households/:h/recipes', async (req, res) => void res.json(await recipeSummaries(db, req.params.h)));
   api.post('/households/:h/recipes', async (req, res) => {
     await households.getHousehold(db, req.params.h);
@@ -138,6 +117,8 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
       }),
     );
   });
+
+  api.use('/households/:h', pantryRoutes({ db, publicUrl, clock }, shippedLookup));
 
   api.get('/recipes/:id', async (req, res) => void res.json(await recipePage(db, req.params.id, publicUrl)));
   api.patch('/recipes/:id', async (req, res) => {

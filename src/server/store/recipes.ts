@@ -3,6 +3,7 @@ import type { Db } from '../db/open.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
 import { toJson } from './json-column.ts';
 import { recipeOf, recipeRow } from './recipe-row.ts';
+import { noteFoods } from './version-foods.ts';
 import { conflict, refuseCircles, versionRow } from './versions.ts';
 
 /** Adds a recipe with its version as written. The same id twice is the same recipe: a repeated request adds nothing. */
@@ -36,6 +37,7 @@ export async function addRecipe(db: Db, householdId: string, recipe: NewRecipe, 
       .insertInto('version')
       .values(versionRow({ ...asWritten, revision: 0 }, now))
       .execute();
+    await noteFoods(t, asWritten);
   });
 }
 
@@ -96,8 +98,9 @@ export async function recipesUsing(
       exists(
         selectFrom('version')
           .select('version.id')
+          .innerJoin('version_food', 'version_food.version_id', 'version.id')
           .whereRef('version.recipe_id', '=', 'recipe.id')
-          .where('version.lines', 'like', `%"foodId":${JSON.stringify(foodId)}%`),
+          .where('version_food.food_id', '=', foodId),
       ),
     )
     .orderBy('recipe.title')

@@ -9,6 +9,7 @@ import { notFound, ProblemError } from '../http/problem.ts';
 import { fromJson, toJson } from './json-column.ts';
 import { innerVersions, versionOf } from './kitchen.ts';
 import { recipeRow } from './recipe-row.ts';
+import { noteFoods } from './version-foods.ts';
 
 export const versionRow = (v: Version, now: string): Database['version'] => ({
   id: v.id,
@@ -73,10 +74,13 @@ export async function addVersion(db: Db, recipeId: string, version: Version, now
     throw new ProblemError(422, 'A new version must be made from one of this recipe.');
   }
   await refuseCircles(db, version);
-  await db
-    .insertInto('version')
-    .values(versionRow({ ...version, revision: 0 }, now))
-    .execute();
+  await db.transaction().execute(async (t) => {
+    await t
+      .insertInto('version')
+      .values(versionRow({ ...version, revision: 0 }, now))
+      .execute();
+    await noteFoods(t, version);
+  });
   return getVersion(db, version.id);
 }
 
@@ -149,6 +153,7 @@ export async function appendEntry(
       .insertInto('entry')
       .values({ id: entry.id, version_id: versionId, seq: next.revision, body: toJson(entry), created_at: now })
       .execute();
+    if (entry.changes.some((c) => c.kind === 'line')) await noteFoods(t, next);
     await t.updateTable('recipe').set({ changed_at: now }).where('id', '=', version.recipeId).execute();
   });
   return next;

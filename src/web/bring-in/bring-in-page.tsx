@@ -97,7 +97,7 @@ function BringIn({
       <main className="min-w-0 px-4 py-4 md:px-6">
         <HistoryBar editor={editor} state={state} />
         <RecipeHead editor={editor} version={version} />
-        <StepDoubts version={version} />
+        <StepDoubts version={version} index={index} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
             <h2 className="text-lg text-mustard">

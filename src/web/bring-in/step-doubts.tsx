@@ -1,10 +1,11 @@
 import { useMemo } from 'react';
+import type { FoodIndex } from '../../core/food/match-food.ts';
 import { checkSteps } from '../../core/recipe/check-steps.ts';
 import type { Version } from '../../core/recipe/version.ts';
 
 /** Where list and steps disagree, before anything is counted on. */
-export function StepDoubts({ version }: { version: Version }) {
-  const doubts = useMemo(() => checkSteps(version.lines, version.steps), [version.lines, version.steps]);
+export function StepDoubts({ version, index }: { version: Version; index: FoodIndex | null }) {
+  const doubts = useMemo(() => checkSteps(version.lines, version.steps, index), [version.lines, version.steps, index]);
   if (doubts.length === 0) return null;
   return (
     <section aria-label="Worth a look" className="note mt-4">

@@ -119,9 +119,9 @@ describe('small parts', () => {
     const version = readVersion(['1 lb ground turkey', '1 cup raisins'], {
       steps: [{ id: 's', text: 'Brown the turkey.' }],
     });
-    const { container, rerender } = render(<StepDoubts version={version} />);
+    const { container, rerender } = render(<StepDoubts version={version} index={null} />);
     expect(screen.getByText('raisins is listed and never used in the steps.')).toBeTruthy();
-    rerender(<StepDoubts version={{ ...version, steps: [] }} />);
+    rerender(<StepDoubts version={{ ...version, steps: [] }} index={null} />);
     expect(container.textContent).toBe('');
   });
 });

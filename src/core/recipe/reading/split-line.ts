@@ -13,7 +13,7 @@ const MOST_FOODS = 6;
 export function splitLine(line: string): string[] {
   const text = normalizeText(line);
   if (text.length > 200) return [line];
-  return splitEach(text) ?? splitPlus(text) ?? [line];
+  return splitEach(text) ?? splitPlus(text) ?? splitList(text) ?? [line];
 }
 
 /** "2 tbsp each butter and flour"; "salt and pepper, ½ tsp each". */
@@ -44,4 +44,50 @@ function splitPlus(text: string): string[] | null {
   const named = (rest: string) => /^(?!more\b|extra\b|for\b|to\b)[a-z]/i.test(rest);
   if (first === null || second === null || !named(first.rest) || !named(second.rest)) return null;
   return [m[1]!, ...splitLine(m[2]!)];
+}
+
+const DIRECTION = /^(?:just )?(?:add|mix(?: in| with)?|combine|blend|stir in|whisk in|beat in|you add|with):? /i;
+/** What behind an amount is no food of its own. */
+const NOT_NAMED =
+  /^(?:each|more|extra|chopped|diced|sliced|minced|grated|shredded|divided|drained|packed|total|or|to|for|at|in)\b/i;
+
+/**
+ * "Add 1 cup water, ⅓ cup oil, 3 eggs", as packages say it: every part has an amount and a name. Without the word
+ * before it, it takes three to be a list.
+ */
+function splitList(text: string): string[] | null {
+  const lead = DIRECTION.exec(text)?.[0] ?? '';
+  const parts = text
+    .slice(lead.length)
+    .replace(/[.!]$/, '')
+    .split(/,\s*(?:and |plus )?(?=\d|an? |one |two |three |half )|,? and (?=\d|an? |one |two |three |half )/i)
+    .map((p) => p.trim());
+  if (parts.length < (lead === '' ? 3 : 2)) return null;
+  const listed = parts.every((p) => {
+    const amount = readAmount(p);
+    return amount !== null && /^[a-z(]/i.test(amount.rest) && !NOT_NAMED.test(amount.rest);
+  });
+  return listed ? parts : null;
+}
+
+/**
+ * The ingredients that a sentence of directions names with their amounts: "Blend mix, 1 cup water, ⅓ cup oil and 3
+ * eggs on low speed". Empty when it names fewer than two.
+ */
+export function ingredientsInDirections(sentence: string): string[] {
+  const text = normalizeText(sentence).replace(/[.!]+$/, '');
+  const out: string[] = [];
+  for (const part of text.split(/, (?:and )?| and |: | with | plus /i)) {
+    const words = part
+      .trim()
+      .replace(DIRECTION, '')
+      .replace(/^[A-Za-z]+ (?=\d)/, '');
+    const amount = readAmount(words);
+    const named = amount !== null && /^[a-z(]/i.test(amount.rest) && !NOT_NAMED.test(amount.rest);
+    if (!named || /^(?:minutes?|hours?|seconds?|degrees?|°|times?|inch|sides?|speed)\b/i.test(amount.rest)) continue;
+    if (amount.unit === null && /^(?:x|\d|pans?|bowls?|tins?|layers?)/i.test(amount.rest)) continue;
+    if (amount.unit === 'second' || amount.unit === 'inch' || amount.unit === 'centimeter') continue;
+    out.push(words.replace(/ (?:on|in|at|into|until|for|together)\b.*$/i, ''));
+  }
+  return out.length >= 2 ? out : [];
 }
