@@ -39,6 +39,7 @@ export function foodFromLabel(input: LabelInput): Food {
       ranges[n] = { low: hidden.low * per, high: hidden.high * per };
     }
   }
+  if (input.rules === 'eu') countFibreIn(stated, ranges);
   const measures: Measure[] = [];
   if (input.household !== null) {
     const unit = findUnit(input.household.unit)?.name ?? input.household.unit;
@@ -61,6 +62,31 @@ export function foodFromLabel(input: LabelInput): Food {
   };
 }
 
+/**
+ * European labels print carbohydrate without fibre (Regulation (EU) 1169/2011, annex I); ours is with it, as US tables
+ * have it. Fibre that the label does not state is bounded by the energy that nothing else explains, at 2 kcal a gram
+ * (annex XIV).
+ */
+function countFibreIn(
+  stated: Partial<Record<Nutrient, number | null>>,
+  ranges: Partial<Record<Nutrient, Interval>>,
+): void {
+  const carbs = stated.carbs;
+  const carbRange = ranges.carbs;
+  if (carbs == null || carbRange === undefined) return;
+  const fibre = stated.fibre;
+  if (fibre != null) {
+    const fibreRange = ranges.fibre ?? { low: fibre, high: fibre };
+    stated.carbs = carbs + fibre;
+    ranges.carbs = { low: carbRange.low + fibreRange.low, high: carbRange.high + fibreRange.high };
+    return;
+  }
+  const least = (n: Nutrient): number => ranges[n]?.low ?? 0;
+  const unexplained =
+    ((ranges.kcal?.high ?? 0) - 9 * least('fat') - 4 * carbRange.low - 4 * least('protein') - 7 * least('alcohol')) / 2;
+  ranges.carbs = { low: carbRange.low, high: Math.min(100, carbRange.high + Math.max(0, unexplained)) };
+}
+
 /** What on a label contradicts itself, in words for the cook. */
 export function labelContradictions(input: LabelInput): string[] {
   const p = input.printed;
@@ -80,15 +106,19 @@ export function labelContradictions(input: LabelInput): string[] {
   over('sugars', 'carbs', 'There is more sugar than carbohydrate. One of the two is mistyped.');
   over('satFat', 'fat', 'There is more saturated fat than fat. One of the two is mistyped.');
   over('addedSugars', 'sugars', 'There is more added sugar than sugar. One of the two is mistyped.');
-  over(
-    'fibre',
-    'carbs',
-    'There is more fibre than carbohydrate. If the label counts fibre apart, add it to the carbohydrate.',
-  );
+  if (input.rules !== 'eu') {
+    over(
+      'fibre',
+      'carbs',
+      'There is more fibre than carbohydrate. If the label counts fibre apart, choose "the European Union".',
+    );
+  }
   const [kcal, fat, carbs, protein] = [known('kcal'), known('fat'), known('carbs'), known('protein')];
   if (kcal !== null && fat !== null && carbs !== null && protein !== null) {
-    const sum = 9 * fat + 4 * carbs + 4 * protein + 7 * (known('alcohol') ?? 0);
-    const lowest = sum - 4 * (known('fibre') ?? 0);
+    const fibre = known('fibre') ?? 0;
+    const apart = input.rules === 'eu' ? 2 * fibre : 0;
+    const sum = 9 * fat + 4 * carbs + 4 * protein + 7 * (known('alcohol') ?? 0) + apart;
+    const lowest = input.rules === 'eu' ? sum : sum - 4 * fibre;
     if (kcal > sum * 1.2 + 20 || kcal < lowest * 0.8 - 20) {
       out.push(
         `The energy (${kcal} kcal) does not fit fat, carbohydrate and protein, which make about ${Math.round(sum)}.`,

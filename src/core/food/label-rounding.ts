@@ -69,6 +69,14 @@ const EU: Partial<Record<Nutrient, Rounding>> = {
   addedSugars: fine(0.5),
   fibre: fine(0.5),
   protein: fine(0.5),
+  // Printed as salt, 2.5 times the sodium: by 0.01 g up to 1 g of salt, above by 0.1 g.
+  sodium: {
+    zeroBelow: 5,
+    bands: [
+      { upTo: 400, step: 4 },
+      { upTo: Number.POSITIVE_INFINITY, step: 40 },
+    ],
+  },
 };
 
 const rulesOf = (rules: LabelRules, nutrient: Nutrient): Rounding | null =>

@@ -96,6 +96,76 @@ describe('a food from its label', () => {
   it('has none to point out on an honest label', () => expect(labelContradictions(label())).toEqual([]));
 });
 
+describe('a European label', () => {
+  // Regulation (EU) 1169/2011: carbohydrate without fibre, sodium as salt (2.5 times), energy with fibre at 2 kcal/g.
+  const eu = (rest: Partial<LabelInput['printed']> = {}): LabelInput =>
+    label({
+      basisGrams: 100,
+      rules: 'eu',
+      printed: { kcal: 245, fat: 3.5, satFat: 0.6, carbs: 40, sugars: 3, fibre: 7, protein: 10, sodium: 440, ...rest },
+    });
+  it('has its fibre added to the carbohydrate', () => {
+    const f = foodFromLabel(eu());
+    expect(f.per100g.carbs.value).toBeCloseTo(47, 9);
+    expect(f.per100g.carbs.low).toBeCloseTo(39.5 + 6.95, 9);
+    expect(labelContradictions(eu())).toEqual([]);
+  });
+  it('bounds fibre that it does not state by the energy left', () => {
+    const f = foodFromLabel(eu({ fibre: null }));
+    // 245.5 − 9·3.45 − 4·39.5 − 4·9.95, halved: 8.3 g; with the 40.5 g of the label's carbohydrate at most.
+    expect(f.per100g.carbs.high).toBeCloseTo(40.5 + (245.5 - 31.05 - 158 - 39.8) / 2, 6);
+    expect(f.per100g.carbs.low).toBeCloseTo(39.5, 9);
+    expect(f.per100g.fibre.value).toBeNull();
+  });
+  it('rounds salt by a hundredth of a gram, from 1 g on by a tenth', () => {
+    expect(printedOnLabel(440, 'sodium', 'eu')).toBe(440);
+    expect(printedOnLabel(393, 'sodium', 'eu')).toBe(392);
+    expect(hiddenByLabel(440, 'sodium', 'eu')).toEqual({ low: 420, high: 460 });
+  });
+  it('contains what was rounded, for any food and either rule', () => {
+    const gram = (max: number) => fc.double({ min: 0, max, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.constantFrom('us' as const, 'eu' as const),
+        fc.record({ fat: gram(30), carbs: gram(40), protein: gram(25), fibre: gram(4), sodium: gram(2000) }),
+        fc.constantFrom(15, 30, 100, 240),
+        (rules, true100, basisGrams) => {
+          const factor = basisGrams / 100;
+          const carbsPrinted = rules === 'eu' ? true100.carbs : true100.carbs + true100.fibre;
+          const kcal = 9 * true100.fat + 4 * true100.carbs + 4 * true100.protein + 2 * true100.fibre;
+          const p = (n: 'kcal' | 'fat' | 'carbs' | 'protein' | 'fibre' | 'sodium', per100: number) =>
+            printedOnLabel(per100 * factor, n, rules);
+          const f = foodFromLabel(
+            label({
+              basisGrams,
+              rules,
+              printed: {
+                kcal: p('kcal', kcal),
+                fat: p('fat', true100.fat),
+                carbs: p('carbs', carbsPrinted),
+                fibre: p('fibre', true100.fibre),
+                protein: p('protein', true100.protein),
+                sodium: p('sodium', true100.sodium),
+              },
+            }),
+          );
+          const holds = (n: 'kcal' | 'fat' | 'carbs' | 'protein' | 'fibre' | 'sodium', real: number) => {
+            expect(f.per100g[n].low - 1e-6, n).toBeLessThanOrEqual(real);
+            expect(f.per100g[n].high + 1e-6, n).toBeGreaterThanOrEqual(real);
+          };
+          holds('kcal', kcal);
+          holds('fat', true100.fat);
+          holds('carbs', true100.carbs + true100.fibre);
+          holds('protein', true100.protein);
+          holds('fibre', true100.fibre);
+          holds('sodium', true100.sodium);
+        },
+      ),
+      { numRuns: 1500 },
+    );
+  });
+});
+
 describe('unknown is not zero', () => {
   it('is bounded by its parents', () => {
     const p = profileOf({ kcal: 100, fat: 3, carbs: 12, protein: 5 });

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { sample } from '../../../tests/support/test-lines.ts';
+import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { plainCounter } from '../program/program.ts';
+import { countVersion } from './count-version.ts';
+import { checkKcalClaim, checkPointsClaim } from './explain-claim.ts';
+
+const version = readVersion(['200 g butter', '4 eggs', '1 kg potatoes', '100 g sugar'], { servings: 4 });
+const counter = plainCounter(sample('LA'));
+const counted = countVersion(version, kitchenOf(), [counter]);
+const kcal = (value: number) => checkKcalClaim({ kind: 'kcal', value, words: '' }, counted);
+const points = (value: number) => checkPointsClaim({ kind: 'points', value, words: '' }, counted, counter);
+
+describe('a claim of the source', () => {
+  // By hand: butter 1434, eggs 286, potatoes 770, sugar 387 kcal; 2877 in all, 719 a serving.
+  it('agrees within a twentieth', () => {
+    expect(kcal(700)).toMatchObject({ agrees: true, reasons: [] });
+    expect(kcal(719).here).toBeCloseTo(719, 0);
+  });
+  it('of calories is explained by the line that was left out, or by another number of servings', () => {
+    expect(kcal(360).reasons).toEqual(['Without butter (359 kcal) it is 361.', 'Divided into 8 it is 360.']);
+    expect(kcal(480).reasons).toEqual(['Divided into 6 it is 480.']);
+    expect(kcal(95).reasons[0]).toMatch(/Divided into|Most of it is butter/);
+  });
+  it('of points is explained by the way of counting and its lines', () => {
+    const here = points(99).here!;
+    const byServing = countVersion(version, kitchenOf(), [
+      { ...counter, program: { ...counter.program, by: 'serving' } },
+    ]).counts[0]!.points;
+    expect(byServing).toBeGreaterThan(here);
+    expect(points(byServing).reasons[0]).toMatch(/^Counted by serving it is \d+: eggs/);
+    expect(points(here)).toMatchObject({ agrees: true, reasons: [] });
+  });
+  it('of points is explained by a line left out', () => {
+    const withoutSugar = countVersion({ ...version, lines: version.lines.slice(0, 3) }, kitchenOf(), [counter])
+      .counts[0]!.points;
+    expect(points(withoutSugar).reasons.join(' ')).toContain('Without sugar it is');
+  });
+});
