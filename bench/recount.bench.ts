@@ -3,6 +3,7 @@ import { plainCounter } from '../src/core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../src/core/program/samples.ts';
 import { countVersion } from '../src/core/recipe/count-version.ts';
 import type { Line, Version } from '../src/core/recipe/version.ts';
+import { time } from './time.ts';
 
 /**
  * A recount of a 60-line recipe under all programs, as at every keystroke on the bench, against a naive loop over the
@@ -61,24 +62,12 @@ function naive(): number {
   return sum;
 }
 
-/** Median milliseconds of a call, after a warm-up. */
-function time(work: (round: number) => unknown, rounds: number): number {
-  for (let i = 0; i < 20; i++) work(i);
-  const times: number[] = [];
-  for (let i = 0; i < rounds; i++) {
-    const t = performance.now();
-    work(i);
-    times.push(performance.now() - t);
-  }
-  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)]!;
-}
-
 // Every round changes one amount, as a keystroke does.
-const recount = time((i) => {
+const { median: recount } = await time((i) => {
   const changed = lines.map((l, n) => (n === i % LINES ? { ...l, weight: { ...l.weight!, grams: 30 + (i % 50) } } : l));
   return countVersion({ ...version, lines: changed }, kitchen, counters);
 }, ROUNDS);
-const loop = time(() => naive(), 60);
+const { median: loop } = await time(() => naive(), 60);
 
 console.log(
   `recount of ${LINES} lines under ${counters.length} programs: ${recount.toFixed(3)} ms (median of ${ROUNDS})`,

@@ -25,6 +25,22 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pantry/pantry-page.tsx')).PantryPage }),
           },
           {
+            path: 'pantry/stock',
+            lazy: async () => ({ Component: (await import('./pantry/stock/stock-page.tsx')).StockPage }),
+          },
+          {
+            path: 'pantry/plate',
+            lazy: async () => ({ Component: (await import('./pantry/plate-page.tsx')).PlatePage }),
+          },
+          {
+            path: 'pantry/compare',
+            lazy: async () => ({ Component: (await import('./pantry/compare-page.tsx')).ComparePage }),
+          },
+          {
+            path: 'pantry/files',
+            lazy: async () => ({ Component: (await import('./pantry/files/files-page.tsx')).FilesPage }),
+          },
+          {
             path: 'pantry/:food',
             lazy: async () => ({ Component: (await import('./pantry/food-page.tsx')).FoodPage }),
           },

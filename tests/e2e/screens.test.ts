@@ -18,6 +18,10 @@ const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
   ['pass on', `/h/demo-household/recipes/${gratin}/pass-on`, 'What was changed'],
   ['pantry', '/h/demo-household/pantry', '524 foods'],
   ['food', '/h/demo-household/pantry/gruyere', 'Where it is used'],
+  ['in the house', '/h/demo-household/pantry/stock', 'Cannot be had'],
+  ['a plate', '/h/demo-household/pantry/plate?with=1+tbsp+jam&with=1+tsp+honey', 'the whole plate'],
+  ['side by side', '/h/demo-household/pantry/compare?a=butter&b=egg', 'saturated fat'],
+  ['in and out', '/h/demo-household/pantry/files', 'Choose a file'],
   ['household', '/h/demo-household/household', 'At the table'],
 ];
 

@@ -8,9 +8,9 @@ import { foodFromLabel } from '../../core/food/food-from-label.ts';
 import { notFound, ProblemError, parse } from '../http/problem.ts';
 import type { ProductLookup } from '../lookup/product-lookup.ts';
 import { foodOfBarcode, rememberBarcode } from '../store/barcodes.ts';
-import { putCorrection } from '../store/food-corrections.ts';
+import { correctionsOf, putCorrection } from '../store/food-corrections.ts';
 import { searchPantry } from '../store/food-search.ts';
-import { addFoodRevisions, foodOwner, pantryOf, revisionsOf, writeBatch } from '../store/foods.ts';
+import { addFoodRevisions, foodOwner, ownFoodIds, pantryOf, revisionsOf, writeBatch } from '../store/foods.ts';
 import { getHousehold } from '../store/households.ts';
 import { recipesUsing } from '../store/recipes.ts';
 import { putStock, removeStock, stockOf, takeForVersion } from '../store/stock.ts';
@@ -48,6 +48,7 @@ export function pantryRoutes({ db, clock }: ApiContext, lookup: ProductLookup): 
     await addFoodRevisions(db, house(req), [food], now());
     res.status(201).json(food);
   });
+  api.get('/foods/own', async (req, res) => void res.json(await ownFoodIds(db, house(req))));
   api.get('/foods/search', async (req, res) => {
     const text = typeof req.query.q === 'string' ? req.query.q : '';
     res.json(await searchPantry(db, house(req), text, MOST_FOUND));
@@ -70,6 +71,11 @@ export function pantryRoutes({ db, clock }: ApiContext, lookup: ProductLookup): 
   });
   api.get('/foods/:id/uses', async (req, res) => {
     res.json(await recipesUsing(db, house(req), parse(Id, req.params.id)));
+  });
+  api.get('/foods/:id/correction', async (req, res) => {
+    const id = parse(Id, req.params.id);
+    const known = (await correctionsOf(db, house(req))).get(id);
+    res.json(known ?? { foodId: id, synonyms: [], measures: [] });
   });
   api.put('/foods/:id/correction', async (req, res) => {
     const correction = parse(FoodCorrectionSchema, { ...(req.body as object), foodId: req.params.id });

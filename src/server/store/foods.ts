@@ -111,6 +111,17 @@ export async function foodsByRevision(
   return out;
 }
 
+/** The ids of the foods that a household made itself. */
+export async function ownFoodIds(db: Db, householdId: string): Promise<string[]> {
+  const rows = await db
+    .selectFrom('food_revision')
+    .select('food_id')
+    .distinct()
+    .where('household_id', '=', householdId)
+    .execute();
+  return rows.map((r) => r.food_id);
+}
+
 /** The household a food belongs to and its newest revision; undefined when there is no such food. */
 export async function foodOwner(db: Db, foodId: string) {
   return db

@@ -1,10 +1,11 @@
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
+import { checkKcalClaim, checkPointsClaim } from '../../core/recipe/explain-claim.ts';
 import { useCounting } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
-/** What the source states about itself, beside what is counted here. */
+/** What the source states about itself, beside what is counted here, with the lines that explain the difference. */
 export function ClaimsNote({ count }: { count: VersionCount }) {
   const { page } = useOpenRecipe();
   const eaters = useCounting();
@@ -14,18 +15,25 @@ export function ClaimsNote({ count }: { count: VersionCount }) {
       <h3 className="font-normal font-sans text-soft">The source says</h3>
       <ul>
         {page.recipe.claims.map((c) => {
-          const here =
+          const checks =
             c.kind === 'kcal'
-              ? count.perServing.kcal.value === null
-                ? 'unknown'
-                : `${Math.round(count.perServing.kcal.value)}`
-              : eaters.map((e, i) => `${e.program.mark} ${formatPoints(count.counts[i]!.points)}`).join(', ');
+              ? [{ mark: null, check: checkKcalClaim(c, count) }]
+              : eaters.map((e) => ({ mark: e.program.mark, check: checkPointsClaim(c, count, e.counter) }));
           return (
-            <li key={c.kind + c.words}>
+            <li key={c.kind + c.words} className="mt-1">
               <strong>
-                {formatAmount(c.value)} {c.kind === 'kcal' ? 'kcal' : 'points'}
+                {formatAmount(c.value)} {c.kind === 'kcal' ? 'kcal' : c.value === 1 ? 'point' : 'points'}
               </strong>
-              ; here it is {here}
+              <ul>
+                {checks.map(({ mark, check }) => (
+                  <li key={mark ?? 'kcal'}>
+                    {mark && <span className="mark mr-1.5">{mark}</span>}
+                    {check.agrees
+                      ? 'the same here.'
+                      : `here ${check.here === null ? 'it is unknown' : c.kind === 'kcal' ? Math.round(check.here) : formatPoints(check.here)}. ${check.reasons.join(' ')}`}
+                  </li>
+                ))}
+              </ul>
             </li>
           );
         })}

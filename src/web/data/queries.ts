@@ -1,8 +1,9 @@
 import useSWR, { mutate } from 'swr';
 import { z } from 'zod';
-import { FoodSchema } from '../../contract/food.ts';
+import { FoodCorrectionSchema, FoodSchema } from '../../contract/food.ts';
 import { HouseholdSchema, TableSchema } from '../../contract/household.ts';
 import { RecipePageSchema, RecipeSummarySchema } from '../../contract/recipe.ts';
+import { StockSchema } from '../../contract/stock.ts';
 import { getParsed } from './api.ts';
 
 const options = { revalidateOnFocus: false, keepPreviousData: true };
@@ -11,6 +12,9 @@ const table = getParsed(TableSchema);
 const pantry = getParsed(z.array(FoodSchema));
 const recipes = getParsed(RecipeSummarySchema.array());
 const recipe = getParsed(RecipePageSchema);
+const stock = getParsed(StockSchema);
+const correction = getParsed(FoodCorrectionSchema);
+const ids = getParsed(z.array(z.string()));
 
 export const useHouseholds = () => useSWR('/households', households, options);
 export const useTable = (h: string) => useSWR(`/households/${h}`, table, options);
@@ -18,10 +22,17 @@ export const usePantry = (h: string) => useSWR(`/households/${h}/foods`, pantry,
 export const useRecipes = (h: string) => useSWR(`/households/${h}/recipes`, recipes, { revalidateOnFocus: true });
 export const useRecipe = (id: string) => useSWR(`/recipes/${id}`, recipe, options);
 
+export const useOwnFoods = (h: string) => useSWR(`/households/${h}/foods/own`, ids, options);
+export const useCorrection = (h: string, food: string) =>
+  useSWR(`/households/${h}/foods/${food}/correction`, correction, options);
+export const useStock = (h: string) => useSWR(`/households/${h}/stock`, stock, { revalidateOnFocus: true });
+
 export const refresh = {
+  correction: (h: string, food: string) => mutate(`/households/${h}/foods/${food}/correction`),
+  stock: (h: string) => mutate(`/households/${h}/stock`),
   households: () => mutate('/households'),
   table: (h: string) => mutate(`/households/${h}`),
-  pantry: (h: string) => mutate(`/households/${h}/foods`),
+  pantry: (h: string) => Promise.all([mutate(`/households/${h}/foods`), mutate(`/households/${h}/foods/own`)]),
   recipes: (h: string) => mutate(`/households/${h}/recipes`),
   recipe: (id: string) => mutate(`/recipes/${id}`),
 };

@@ -17,6 +17,7 @@ import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { Bench } from './bench.tsx';
 import { ScaleField } from './scale-field.tsx';
+import { TakeFromStock } from './take-from-stock.tsx';
 import { VersionName } from './version-name.tsx';
 import { WatchNote } from './watch-note.tsx';
 
@@ -171,6 +172,9 @@ function TheBench({
         <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
         <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
         <StepsEditor editor={editor} version={version} />
+        <p className="mt-6">
+          <TakeFromStock versionId={version.id} />
+        </p>
       </main>
       <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
         <WatchNote version={version} now={now.count} was={was.count} />

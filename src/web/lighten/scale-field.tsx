@@ -1,54 +1,128 @@
+import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { scaleChanges } from '../../core/recipe/scale-version.ts';
+import { panFactor, panInSteps, readPan } from '../../core/recipe/pan.ts';
+import { scaleChanges, scaleChangesBy } from '../../core/recipe/scale-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 
-/** Makes the version for another number of servings; every amount goes along. */
+/** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */
 export function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  if (version.servings === null) return null;
-  const parsed = draft === null ? null : Servings.safeParse(Number(draft.replace(',', '.')));
-  const scale = () => {
-    if (!parsed?.success) return;
-    editor.do(`Make it for ${trimmed(parsed.data, 2)}`, scaleChanges(version, parsed.data));
-    setDraft(null);
+  const [open, setOpen] = useState(false);
+  const [servings, setServings] = useState('');
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const parsed = Servings.safeParse(servings.trim() === '' ? Number.NaN : Number(servings.replace(',', '.')));
+  const pans = { from: readPan(from), to: readPan(to) };
+  const factor = pans.from && pans.to ? panFactor(pans.from, pans.to) : null;
+  const done = (label: string, changes: ReturnType<typeof scaleChanges>) => {
+    if (changes.length > 0) editor.do(label, changes);
+    setOpen(false);
   };
-  if (draft === null) {
-    return (
-      <button type="button" className="btn btn-small" onClick={() => setDraft(trimmed(version.servings ?? 1, 2))}>
-        For {trimmed(version.servings, 2)}
-      </button>
-    );
-  }
+  const now = version.servings === null ? null : trimmed(version.servings, 2);
   return (
-    <span className="inline-flex flex-wrap items-center gap-1.5">
-      <label className="text-sm" htmlFor="scale">
-        Make it for
-      </label>
-      <input
-        id="scale"
-        // biome-ignore lint/a11y/noAutofocus: the field opens because the cook asked for it
-        autoFocus
-        inputMode="decimal"
-        className="field w-20"
-        value={draft}
-        aria-invalid={!parsed?.success}
-        onChange={(e) => setDraft(e.target.value)}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') scale();
-          if (e.key === 'Escape') setDraft(null);
-        }}
-      />
-      <button type="button" className="btn btn-small" onClick={scale} disabled={!parsed?.success}>
-        Scale
-      </button>
-      {!parsed?.success && (
-        <span role="alert" className="text-beet text-sm">
-          Above 0, at most 500.
-        </span>
-      )}
-    </span>
+    <Popover.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next) {
+          setServings(now ?? '');
+          setFrom(panInSteps(version.steps) ?? '');
+          setTo('');
+        }
+      }}
+    >
+      <Popover.Trigger className="btn btn-small">{now === null ? 'Make more or less' : `For ${now}`}</Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          className="panel z-40 w-80 space-y-4 p-4"
+          align="start"
+          sideOffset={6}
+          aria-label="Make more or less"
+        >
+          {version.servings !== null && (
+            <form
+              onSubmit={(e) => {
+                e.preventDefault();
+                if (parsed.success) done(`Make it for ${trimmed(parsed.data, 2)}`, scaleChanges(version, parsed.data));
+              }}
+            >
+              <label className="label" htmlFor="scale-servings">
+                Make it for
+              </label>
+              <div className="flex gap-2">
+                <input
+                  id="scale-servings"
+                  inputMode="decimal"
+                  className="field w-24"
+                  value={servings}
+                  aria-invalid={!parsed.success}
+                  onChange={(e) => setServings(e.target.value)}
+                />
+                <button type="submit" className="btn" disabled={!parsed.success}>
+                  Scale
+                </button>
+              </div>
+              {!parsed.success && (
+                <p role="alert" className="text-beet text-sm">
+                  Above 0, at most 500.
+                </p>
+              )}
+            </form>
+          )}
+          <div className="flex gap-2">
+            <button
+              type="button"
+              className="btn btn-small"
+              onClick={() => done('Make half', scaleChangesBy(version, 0.5))}
+            >
+              Half
+            </button>
+            <button
+              type="button"
+              className="btn btn-small"
+              onClick={() => done('Make double', scaleChangesBy(version, 2))}
+            >
+              Double
+            </button>
+          </div>
+          <form
+            onSubmit={(e) => {
+              e.preventDefault();
+              if (factor !== null) done(`For a pan of ${to}`, scaleChangesBy(version, factor));
+            }}
+          >
+            <fieldset>
+              <legend className="label">Another pan, by its area</legend>
+              <div className="grid grid-cols-2 gap-2">
+                <input
+                  aria-label="The pan of the recipe"
+                  className="field"
+                  placeholder="26 cm round"
+                  value={from}
+                  onChange={(e) => setFrom(e.target.value)}
+                />
+                <input
+                  aria-label="Your pan"
+                  className="field"
+                  placeholder="9x13 inch"
+                  value={to}
+                  onChange={(e) => setTo(e.target.value)}
+                />
+              </div>
+              <p className="mt-1 text-soft text-sm" aria-live="polite">
+                {factor === null
+                  ? 'Write both, such as 8-inch square and 20 x 30 cm.'
+                  : `${trimmed(factor, 2)} times as much.`}
+              </p>
+              <button type="submit" className="btn btn-small mt-2" disabled={factor === null}>
+                Fit it to the pan
+              </button>
+            </fieldset>
+          </form>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }

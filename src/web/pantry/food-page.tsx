@@ -1,13 +1,20 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
+import { v7 as uuid } from 'uuid';
 import { ALLERGEN_WORDS, type Food, type Measure } from '../../core/food/food.ts';
+import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { get } from '../data/api.ts';
-import { usePantry } from '../data/queries.ts';
+import type { StockItem } from '../../core/stock/stock.ts';
+import { get, request } from '../data/api.ts';
+import { refresh, useOwnFoods, usePantry } from '../data/queries.ts';
 import { PinForm } from '../parts/pin-form.tsx';
+import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
+import { FoodEdit } from './food-edit.tsx';
+import { FoodWords } from './food-words.tsx';
 import { Ladders } from './ladders.tsx';
 
 /** A food: its label, its measures, its ladder under every program, and where it is used. */
@@ -44,6 +51,29 @@ export function FoodPage() {
 }
 
 function TheFood({ food, household }: { food: Food; household: string }) {
+  const { data: own } = useOwnFoods(household);
+  const toStock = async () => {
+    const id = uuid();
+    const item: StockItem = {
+      id,
+      foodId: food.id,
+      name: food.name,
+      grams: null,
+      opened: false,
+      useBy: null,
+      lacking: false,
+    };
+    try {
+      await request('PUT', `/households/${household}/stock/${id}`, item);
+      await refresh.stock(household);
+      sayDone(`${food.name} is on the list of what is in the house`, async () => {
+        await request('DELETE', `/households/${household}/stock/${id}`);
+        await refresh.stock(household);
+      });
+    } catch (e) {
+      sayError(e);
+    }
+  };
   const { data: uses } = useSWR<{ id: string; title: string }[]>(`/households/${household}/foods/${food.id}/uses`, get);
   return (
     <>
@@ -52,11 +82,21 @@ function TheFood({ food, household }: { food: Food; household: string }) {
         {[food.group, food.state === 'as is' ? null : food.state, `values: ${food.source}`].filter(Boolean).join(' · ')}
       </p>
       {food.synonyms.length > 0 && <p className="mt-1 text-sm">Also called {food.synonyms.join(', ')}.</p>}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-small" onClick={toStock}>
+          It is in the house
+        </button>
+        <Link className="btn btn-small" to={`/h/${household}/pantry/compare?a=${food.id}`}>
+          Beside another
+        </Link>
+        {own && <FoodEdit food={food} own={own.includes(food.id)} />}
+      </div>
       <div className="mt-5 grid gap-6 lg:grid-cols-[20rem_1fr]">
         <Label food={food} />
         <div>
           <Ladders food={food} />
           <PinForm food={food} />
+          <FoodWords key={food.id} food={food} />
           <section aria-label="Where it is used" className="mt-6">
             <h2 className="text-xl">Where it is used</h2>
             {uses?.length === 0 && <p className="text-soft">In no recipe yet.</p>}
@@ -126,8 +166,3 @@ function Label({ food }: { food: Food }) {
 }
 
 const CHILDREN: ReadonlySet<Nutrient> = new Set(['satFat', 'sugars', 'addedSugars', 'fibre']);
-
-function amountWords(value: number | null, n: Nutrient): string {
-  if (value === null) return 'unknown';
-  return `${trimmed(value, NUTRIENT_WORDS[n].unit === 'g' ? 1 : 0)} ${NUTRIENT_WORDS[n].unit}`;
-}

@@ -1,4 +1,5 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import type { Food } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
@@ -7,12 +8,14 @@ import { plainCounter } from '../../core/program/program.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 
+const LadderChart = lazy(() => import('./ladder-chart.tsx'));
 const RUNGS = 6;
 
 /** The most of a food that counts 0, 1, 2 … for everyone at the table and under the other programs. */
 export function Ladders({ food }: { food: Food }) {
   const { programs, pins, household } = useHousehold();
   const eaters = useCounting();
+  const [picture, setPicture] = useState(false);
   const columns = useMemo(() => {
     const own = eaters.map((e) => ({ id: e.eater.id, mark: e.program.mark, name: e.eater.name, counter: e.counter }));
     const others = programs
@@ -20,7 +23,8 @@ export function Ladders({ food }: { food: Food }) {
       .map((p) => ({ id: p.id, mark: p.mark, name: p.name, counter: plainCounter(p, pins) }));
     return [...own, ...others].map((c) => ({
       ...c,
-      rungs: ladderOf(food, c.counter, RUNGS),
+      // Half-point steps take twice the rungs to come as far.
+      rungs: ladderOf(food, c.counter, Math.round(RUNGS / c.counter.program.rule.step)),
       verdict: isUncounted(food, c.counter.program.list, c.counter.exceptions),
     }));
   }, [food, eaters, programs, pins]);
@@ -39,7 +43,7 @@ export function Ladders({ food }: { food: Food }) {
               </p>
             ) : (
               <ol className="mt-1">
-                {c.rungs.map((r) => (
+                {c.rungs.slice(0, RUNGS).map((r) => (
                   <li key={r.points} className="flex items-baseline gap-3">
                     <strong className="w-8 text-right font-head text-lg">{formatPoints(r.points)}</strong>
                     <span>
@@ -55,8 +59,22 @@ export function Ladders({ food }: { food: Food }) {
           </div>
         ))}
       </div>
+      {columns.some((c) => c.rungs.length > 1) && (
+        <details className="mt-3" onToggle={(e) => setPicture(e.currentTarget.open)}>
+          <summary className="cursor-pointer text-soft">As a picture</summary>
+          {picture && (
+            <Suspense fallback={<p className="text-soft">Drawing…</p>}>
+              <LadderChart ladders={columns} />
+            </Suspense>
+          )}
+        </details>
+      )}
       <p className="mt-2 text-soft text-sm">
-        Each for this food alone: several zeros on one plate can add up to a point.
+        Each for this food alone: several zeros on{' '}
+        <Link className="underline" to={`/h/${household.id}/pantry/plate`}>
+          one plate
+        </Link>{' '}
+        can add up to a point.
       </p>
     </section>
   );

@@ -1,13 +1,17 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { countsNothing, type Food } from '../../core/food/food.ts';
-import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { usePantry } from '../data/queries.ts';
 import { LabelForm } from '../parts/label-form.tsx';
 import { Modal } from '../parts/modal.tsx';
 import { type CountingEater, useCounting, useHousehold } from '../shell/household-context.ts';
+import { BarcodeField } from './barcode-field.tsx';
+import { PantryHead } from './pantry-head.tsx';
+import { useFoodSearch } from './use-food-search.ts';
+
+const NONE: readonly Food[] = [];
 
 /** Every food the household counts with: by group, or by any of its names. */
 export function PantryPage() {
@@ -19,24 +23,20 @@ export function PantryPage() {
   const navigate = useNavigate();
   const eaters = useCounting();
   const asked = useDeferredValue(search.trim());
-  const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
+  const found = useFoodSearch(household.id, asked, pantry ?? NONE);
   const groups = useMemo(() => [...new Set((pantry ?? []).map((f) => f.group))], [pantry]);
   const group = params.get('group') ?? groups[0] ?? '';
   const shown = useMemo(() => {
-    if (asked !== '') return searchFoods(index, asked, 40);
+    if (found !== null) return found;
     return (pantry ?? []).filter((f) => f.group === group).sort((a, b) => a.name.localeCompare(b.name));
-  }, [pantry, index, asked, group]);
+  }, [pantry, found, group]);
   return (
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <h1 className="text-3xl">Pantry</h1>
-          <p className="text-soft">{pantry ? `${pantry.length} foods` : 'Opening the cupboards…'}</p>
-        </div>
+      <PantryHead title="Pantry" about={pantry ? `${pantry.length} foods` : 'Opening the cupboards…'}>
         <button type="button" className="btn btn-main" onClick={() => setAdding(true)}>
           Add a food from its label
         </button>
-      </div>
+      </PantryHead>
       {error && !pantry && (
         <div className="note mt-4" role="alert">
           <p>{error.message}</p>
@@ -45,18 +45,21 @@ export function PantryPage() {
           </button>
         </div>
       )}
-      <div className="mt-4 max-w-md">
-        <label className="sr-only" htmlFor="pantry-search">
-          Search the pantry
-        </label>
-        <input
-          id="pantry-search"
-          type="search"
-          className="field"
-          placeholder="Any name: scallion, oleo, minced beef"
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
-        />
+      <div className="mt-4 flex flex-wrap items-start gap-x-8 gap-y-2">
+        <div className="w-full max-w-md">
+          <label className="label" htmlFor="pantry-search">
+            Search the pantry
+          </label>
+          <input
+            id="pantry-search"
+            type="search"
+            className="field"
+            placeholder="Any name: scallion, oleo, minced beef"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+        </div>
+        <BarcodeField onFood={(id) => navigate(`/h/${household.id}/pantry/${id}`)} />
       </div>
       {asked === '' && (
         <nav aria-label="Groups" className="mt-3 flex flex-wrap gap-1.5">

@@ -1,20 +1,24 @@
 import { useId, useMemo, useState } from 'react';
+import { FoodCorrectionSchema } from '../../contract/food.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
+import { withMeasure } from '../../core/food/food-correction.ts';
 import { fold } from '../../core/food/food-words.ts';
 import { matchFood, searchFoods } from '../../core/food/match-food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
+import { gramsOfOne, measureOfLine } from '../../core/recipe/measure-of-line.ts';
 import { recipeWeight, resolveReading } from '../../core/recipe/read-ingredient.ts';
 import { readLine } from '../../core/recipe/reading/read-line.ts';
 import type { Line, LineFood } from '../../core/recipe/version.ts';
 import type { Weight } from '../../core/recipe/weigh.ts';
-import { get } from '../data/api.ts';
-import { useRecipes } from '../data/queries.ts';
+import { get, parseAnswer, request } from '../data/api.ts';
+import { refresh, useRecipes } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import { LabelForm } from './label-form.tsx';
 import { Modal } from './modal.tsx';
 import { PinForm } from './pin-form.tsx';
+import { sayDone } from './say-done.ts';
 import { sayError } from './say-error.ts';
 
 interface FoodPickerProps {
@@ -130,7 +134,7 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
           <li className="text-soft">Nothing in the pantry has this name. Add it from its label.</li>
         )}
       </ul>
-      <GramsField key={line.weight?.grams ?? 'none'} line={line} onPick={onPick} />
+      <GramsField key={line.weight?.grams ?? 'none'} line={line} food={current} onPick={onPick} />
       {current && <PinForm food={current} />}
       <div className="mt-4 flex flex-wrap gap-2 border-rule border-t pt-4">
         <button type="button" className="btn" onClick={() => setLabel(true)}>
@@ -158,15 +162,33 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
 
 const foodLine = (food: Food): LineFood => ({ kind: 'food', foodId: food.id, revision: food.revision });
 
+/** Keeps what one of a line's measures weighs in this kitchen, for every line read from now on. */
+async function rememberMeasure(household: string, food: Food, unit: string, grams: number): Promise<void> {
+  const path = `/households/${household}/foods/${food.id}/correction`;
+  try {
+    const known = parseAnswer(FoodCorrectionSchema, await get(path));
+    await request('PUT', path, withMeasure(known, { unit, form: null, grams }));
+    await refresh.pantry(household);
+    sayDone(`1 ${unit} of ${food.name} weighs ${trimmed(grams, 1)} g from now on`, () => request('PUT', path, known));
+  } catch (e) {
+    sayError(e);
+  }
+}
+
 /** Corrects what a line weighs; the cook's own grams are certain. */
-function GramsField({ line, onPick }: { line: Line; onPick: FoodPickerProps['onPick'] }) {
+function GramsField({ line, food, onPick }: { line: Line; food: Food | null; onPick: FoodPickerProps['onPick'] }) {
   const id = useId();
+  const { household } = useHousehold();
+  const measure = measureOfLine(line);
+  const [remember, setRemember] = useState(line.weight?.from === 'estimate');
   const [text, setText] = useState(line.weight ? trimmed(line.weight.grams, 1) : '');
   const [wrong, setWrong] = useState(false);
   const apply = () => {
     const grams = Number(text.trim().replace(',', '.').replace(/\s*g$/, ''));
     if (text.trim() === '' || !(grams >= 0) || grams > 100_000) return setWrong(true);
     const weight: Weight = { grams, low: grams, high: grams, from: 'weight' };
+    if (remember && measure && food)
+      void rememberMeasure(household.id, food, measure.unit, gramsOfOne(measure, grams, household.system));
     onPick({ ...line, weight, warnings: [] }, `${line.item} weighs ${trimmed(grams, 1)} g`);
   };
   if (line.food.kind !== 'food' && line.food.kind !== 'recipe') return null;
@@ -190,6 +212,12 @@ function GramsField({ line, onPick }: { line: Line; onPick: FoodPickerProps['onP
           Take these grams
         </button>
       </div>
+      {measure && food && (
+        <label className="mt-2 flex items-center gap-2 text-sm">
+          <input type="checkbox" checked={remember} onChange={(e) => setRemember(e.target.checked)} />
+          Remember what {measure.words} of {food.name} weighs here
+        </label>
+      )}
       <p id={`${id}-wrong`} role="alert" className="mt-1 text-beet text-sm">
         {wrong && 'Write grams as a number, such as 85.'}
       </p>

@@ -5,6 +5,7 @@ import { type Label, LabelSchema } from '../../contract/food.ts';
 import type { Allergen, Food, FoodKind } from '../../core/food/food.ts';
 import { labelContradictions } from '../../core/food/food-from-label.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
@@ -29,6 +30,13 @@ const SORTS: ReadonlyArray<readonly [string, readonly FoodKind[]]> = [
   ['something with added sugar', ['addedsugar']],
 ];
 
+/** The sort whose kinds these are; what a lookup knows better stays as it is known. */
+function sortOf(kinds: readonly FoodKind[]): string {
+  const key = (ks: readonly FoodKind[]) => [...ks].sort().join();
+  const at = SORTS.findIndex(([, ks]) => key(ks) === key(kinds));
+  return at === -1 ? 'as known' : String(at);
+}
+
 interface Fields {
   name: string;
   basisGrams: string;
@@ -44,29 +52,48 @@ const toNumber = (text: string): number | null => {
   return t === '' ? null : Number(t);
 };
 
+/** Milligrams of sodium in a gram of salt, as European labels take it. */
+const SODIUM_PER_SALT = 400;
+
+/** A printed value as the food has it: a European label prints salt where others print sodium. */
+function stated(n: Printed, f: Fields): number | null {
+  const value = toNumber(f.printed[n]);
+  return n === 'sodium' && f.rules === 'eu' && value !== null ? value * SODIUM_PER_SALT : value;
+}
+
+/** The other way round: what a field shows of a label that is known. */
+function prefilled(n: Printed, label: Label | null): string {
+  const value = label?.printed[n] ?? null;
+  if (value === null) return '';
+  return trimmed(n === 'sodium' && label?.rules === 'eu' ? value / SODIUM_PER_SALT : value, 3);
+}
+
 /** Adds a food from its label: what is left empty is unknown, not zero. */
 export function LabelForm({
   name,
+  printed = null,
   onDone,
   onCancel,
 }: {
   name: string;
+  /** What a lookup already knows of the label; null to begin empty. */
+  printed?: Label | null;
   onDone: (food: Food) => void;
   onCancel: () => void;
 }) {
   const { household } = useHousehold();
-  const [allergens, setAllergens] = useState<Allergen[]>([]);
+  const [allergens, setAllergens] = useState<Allergen[]>(printed?.allergens ?? []);
   const [problems, setProblems] = useState<string[]>([]);
   const [confirmed, setConfirmed] = useState(false);
   const form = useForm<Fields>({
     defaultValues: {
-      name,
-      basisGrams: '100',
-      householdQuantity: '',
-      householdUnit: '',
-      rules: household.system === 'metric' ? 'eu' : 'us',
-      sort: '0',
-      printed: Object.fromEntries(PRINTED.map((n) => [n, ''])) as Record<Printed, string>,
+      name: printed?.name ?? name,
+      basisGrams: String(printed?.basisGrams ?? 100),
+      householdQuantity: printed?.household ? String(printed.household.quantity) : '',
+      householdUnit: printed?.household?.unit ?? '',
+      rules: printed?.rules ?? (household.system === 'metric' ? 'eu' : 'us'),
+      sort: sortOf(printed?.kinds ?? []),
+      printed: Object.fromEntries(PRINTED.map((n) => [n, prefilled(n, printed)])) as Record<Printed, string>,
     },
   });
   const submit = form.handleSubmit(async (f) => {
@@ -80,9 +107,9 @@ export function LabelForm({
         quantity !== null && f.householdUnit.trim() !== ''
           ? { quantity, unit: f.householdUnit.trim(), grams: basisGrams }
           : null,
-      printed: Object.fromEntries(PRINTED.map((n) => [n, toNumber(f.printed[n])])),
+      printed: Object.fromEntries(PRINTED.map((n) => [n, stated(n, f)])),
       rules: f.rules,
-      kinds: [...SORTS[Number(f.sort)]![1]],
+      kinds: f.sort === 'as known' ? [...(printed?.kinds ?? [])] : [...SORTS[Number(f.sort)]![1]],
       roles: [],
       allergens,
     };
@@ -114,6 +141,7 @@ export function LabelForm({
       sayError(e);
     }
   });
+  const european = form.watch('rules') === 'eu';
   const { errors } = form.formState;
   const errorOf = (field: Printed): string | undefined => errors.printed?.[field]?.message;
   return (
@@ -176,7 +204,7 @@ export function LabelForm({
           {PRINTED.map((n) => (
             <div key={n}>
               <label htmlFor={`label-${n}`} className="text-sm text-soft">
-                {NUTRIENT_WORDS[n].name}, {NUTRIENT_WORDS[n].unit}
+                {n === 'sodium' && european ? 'salt, g' : `${NUTRIENT_WORDS[n].name}, ${NUTRIENT_WORDS[n].unit}`}
               </label>
               <input
                 id={`label-${n}`}
@@ -194,6 +222,7 @@ export function LabelForm({
         It is
       </label>
       <select id="label-sort" className="field" {...form.register('sort')}>
+        {printed && sortOf(printed.kinds) === 'as known' && <option value="as known">as the lookup knows it</option>}
         {SORTS.map(([words], i) => (
           <option key={words} value={i}>
             {words}

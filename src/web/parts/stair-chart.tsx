@@ -1,13 +1,7 @@
-import { LineChart } from 'echarts/charts';
-import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { Stair } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-
-use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+import { useChart } from './use-chart.ts';
 
 interface StairChartProps {
   readonly stair: Stair;
@@ -15,75 +9,64 @@ interface StairChartProps {
   readonly servingGrams: number;
 }
 
-const styleOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-
 /** Points against portion size. The edges stand beside it as a list, for those who cannot see the picture. */
 export default function StairChart({ stair, points, servingGrams }: StairChartProps) {
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    if (!box.current) return;
-    const chart = init(box.current, null, { renderer: 'svg' });
-    const ink = styleOf('--ink');
-    const beet = styleOf('--beet');
-    const data: [number, number][] = [
-      [0, stair.start],
-      ...stair.edges.map((e): [number, number] => [e.portion, e.points]),
-    ];
-    data.push([stair.upTo, data[data.length - 1]![1]]);
-    chart.setOption({
-      animation: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
-      animationDuration: 200,
-      textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink },
-      grid: { left: 44, right: 16, top: 16, bottom: 44 },
-      tooltip: {
-        trigger: 'axis',
-        formatter: (params: { value: [number, number] }[]) => {
-          const v = params[0]?.value;
-          return v
-            ? `from ${trimmed(v[0], 2)} servings (${Math.round(v[0] * servingGrams)} g): ${formatPoints(v[1])}`
-            : '';
-        },
-      },
-      xAxis: {
-        type: 'value',
-        min: 0,
-        max: stair.upTo,
-        name: 'servings',
-        nameLocation: 'middle',
-        nameGap: 28,
-        axisLine: { lineStyle: { color: ink } },
-        splitLine: { show: false },
-      },
-      yAxis: {
-        type: 'value',
-        min: 0,
-        axisLine: { show: true, lineStyle: { color: ink } },
-        splitLine: { lineStyle: { color: styleOf('--rule') } },
-      },
-      series: [
-        {
-          type: 'line',
-          step: 'end',
-          data,
-          showSymbol: false,
-          lineStyle: { color: ink, width: 2.5 },
-          itemStyle: { color: beet },
-          markLine: {
-            symbol: 'none',
-            label: { formatter: `a serving: ${formatPoints(points)}`, color: beet },
-            lineStyle: { color: beet, type: 'dashed' },
-            data: [{ xAxis: 1 }],
+  const box = useChart(
+    ({ ink, soft, beet, rule }) => {
+      const data: [number, number][] = [
+        [0, stair.start],
+        ...stair.edges.map((e): [number, number] => [e.portion, e.points]),
+      ];
+      data.push([stair.upTo, data[data.length - 1]![1]]);
+      return {
+        grid: { left: 44, right: 16, top: 16, bottom: 44 },
+        tooltip: {
+          trigger: 'axis',
+          formatter: (params: unknown) => {
+            const v = (params as { value: [number, number] }[])[0]?.value;
+            return v
+              ? `from ${trimmed(v[0], 2)} servings (${Math.round(v[0] * servingGrams)} g): ${formatPoints(v[1])}`
+              : '';
           },
         },
-      ],
-    });
-    const resize = new ResizeObserver(() => chart.resize());
-    resize.observe(box.current);
-    return () => {
-      resize.disconnect();
-      chart.dispose();
-    };
-  }, [stair, points, servingGrams]);
+        xAxis: {
+          type: 'value',
+          min: 0,
+          max: stair.upTo,
+          name: 'servings',
+          nameLocation: 'middle',
+          nameGap: 28,
+          axisLine: { lineStyle: { color: ink } },
+          axisLabel: { color: soft },
+          splitLine: { show: false },
+        },
+        yAxis: {
+          type: 'value',
+          min: 0,
+          axisLine: { show: true, lineStyle: { color: ink } },
+          axisLabel: { color: soft },
+          splitLine: { lineStyle: { color: rule } },
+        },
+        series: [
+          {
+            type: 'line',
+            step: 'end',
+            data,
+            showSymbol: false,
+            lineStyle: { color: ink, width: 2.5 },
+            itemStyle: { color: beet },
+            markLine: {
+              symbol: 'none',
+              label: { formatter: `a serving: ${formatPoints(points)}`, color: beet },
+              lineStyle: { color: beet, type: 'dashed' },
+              data: [{ xAxis: 1 }],
+            },
+          },
+        ],
+      };
+    },
+    [stair, points, servingGrams],
+  );
   return (
     <>
       <div ref={box} className="h-56 w-full" aria-hidden="true" />

@@ -1,6 +1,8 @@
 import { Command } from 'cmdk';
+import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useRecipes } from '../data/queries.ts';
+import { useFoodSearch } from '../pantry/use-food-search.ts';
 import { useHousehold } from './household-context.ts';
 
 /** Finds recipes and places by typing. */
@@ -8,6 +10,8 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
   const { household } = useHousehold();
   const { data: recipes = [] } = useRecipes(household.id);
   const navigate = useNavigate();
+  const [typed, setTyped] = useState('');
+  const foods = useFoodSearch(household.id, useDeferredValue(typed), []);
   const go = (path: string) => {
     onClose();
     navigate(`/h/${household.id}/${path}`);
@@ -22,7 +26,9 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
     >
       <Command.Input
         autoFocus
-        placeholder="A recipe, a place…"
+        placeholder="A recipe, a food, a place…"
+        value={typed}
+        onValueChange={setTyped}
         className="w-full border-ink border-b bg-transparent px-4 py-3 text-lg outline-none"
       />
       <Command.List className="max-h-[50vh] overflow-auto p-2 [&_[cmdk-item]]:rounded-lg [&_[cmdk-item]]:px-3 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-beet-wash [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft">
@@ -30,6 +36,10 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         <Command.Group heading="Places">
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
           <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
+          <Command.Item onSelect={() => go('pantry/stock')}>In the house</Command.Item>
+          <Command.Item onSelect={() => go('pantry/plate')}>A plate</Command.Item>
+          <Command.Item onSelect={() => go('pantry/compare')}>Two foods side by side</Command.Item>
+          <Command.Item onSelect={() => go('pantry/files')}>Foods in and out as files</Command.Item>
           <Command.Item onSelect={() => go('household')}>Household</Command.Item>
           <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
           <Command.Item
@@ -41,6 +51,15 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
             Keys
           </Command.Item>
         </Command.Group>
+        {foods && foods.length > 0 && (
+          <Command.Group heading="Foods">
+            {foods.slice(0, 6).map((f) => (
+              <Command.Item key={f.id} value={`${typed} ${f.name} ${f.id}`} onSelect={() => go(`pantry/${f.id}`)}>
+                {f.name}
+              </Command.Item>
+            ))}
+          </Command.Group>
+        )}
         <Command.Group heading="Recipes">
           {recipes.map((r) => (
             <Command.Item key={r.id} value={`${r.title} ${r.id}`} onSelect={() => go(`recipes/${r.id}/lighten`)}>

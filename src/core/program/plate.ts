@@ -1,0 +1,32 @@
+import { type CountLine, count } from './count.ts';
+import { formatPoints } from './format-points.ts';
+import type { Counter } from './program.ts';
+import { roundPoints } from './rule.ts';
+import { roundingLeak } from './stair.ts';
+
+/** A plate for one eater: each thing on it alone, and all of it together. */
+export interface PlatePoints {
+  /** Points of each line, rounded on its own, in the order given. */
+  readonly each: readonly number[];
+  /** Their sum. */
+  readonly apart: number;
+  /** The unrounded points added, then rounded once. */
+  readonly together: number;
+  /** The rounding leak in words; null when there is none. */
+  readonly words: string | null;
+}
+
+/** What rounding hides on a plate of single things. */
+export function platePoints(lines: readonly CountLine[], counter: Counter): PlatePoints {
+  const rule = counter.program.rule;
+  const raws = lines.map((l) => count([l], counter, { servings: 1 }).raw);
+  const { together, apart } = roundingLeak(raws, rule);
+  const leak = together - apart;
+  const words =
+    Math.abs(leak) < 1e-9
+      ? null
+      : leak > 0
+        ? `Rounding hides ${formatPoints(leak)}: looked at one by one it is ${formatPoints(apart)}, all together ${formatPoints(together)}.`
+        : `Rounding each adds ${formatPoints(-leak)}: looked at one by one it is ${formatPoints(apart)}, all together ${formatPoints(together)}.`;
+  return { each: raws.map((r) => roundPoints(r, rule)), apart, together, words };
+}

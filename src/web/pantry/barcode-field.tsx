@@ -1,0 +1,136 @@
+import { useEffect, useRef, useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { z } from 'zod';
+import { type Product, ProductSchema } from '../../contract/product.ts';
+import { readBarcode } from '../../core/food/barcode.ts';
+import type { Food } from '../../core/food/food.ts';
+import { ApiError, getParsed, request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import { LabelForm } from '../parts/label-form.tsx';
+import { Modal } from '../parts/modal.tsx';
+import { errorWords, sayError } from '../parts/say-error.ts';
+import { useHousehold } from '../shell/household-context.ts';
+import { isTyping } from '../shell/is-typing.ts';
+
+const answer = getParsed(
+  z.object({ code: z.string(), foodId: z.string().nullable(), product: ProductSchema.nullable() }),
+);
+/** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */
+const SCAN_GAP_MS = 60;
+
+interface BarcodeFieldProps {
+  /** What to do with the food of a code; grams of its package where the lookup knows them. */
+  readonly onFood: (foodId: string, packageGrams: number | null) => void;
+}
+
+/** Takes a barcode, typed or scanned anywhere on the page, and finds its food; an unknown one leads to its label. */
+export function BarcodeField({ onFood }: BarcodeFieldProps) {
+  const { household } = useHousehold();
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [label, setLabel] = useState<{ code: string; product: Product | null } | null>(null);
+
+  const look = async (typed: string) => {
+    const read = readBarcode(typed);
+    if ('wrong' in read) return setWrong(read.wrong);
+    setWrong(null);
+    try {
+      const found = await answer(`/households/${household.id}/barcodes/${read.code}`);
+      if (found.foodId !== null) onFood(found.foodId, null);
+      else setLabel({ code: read.code, product: found.product });
+      setText('');
+    } catch (e) {
+      if (e instanceof ApiError && e.problem.status === 404) setLabel({ code: read.code, product: null });
+      else setWrong(errorWords(e));
+    }
+  };
+  useScanner((code) => {
+    setText(code);
+    void look(code);
+  });
+
+  const keep = async (food: Food) => {
+    if (label === null) return;
+    try {
+      await request('PUT', `/households/${household.id}/barcodes/${label.code}`, { foodId: food.id });
+    } catch (e) {
+      sayError(e);
+    }
+    await refresh.pantry(household.id);
+    setLabel(null);
+    onFood(food.id, label.product?.packageGrams ?? null);
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void look(text);
+      }}
+    >
+      <div>
+        <label className="label" htmlFor="barcode">
+          Barcode
+        </label>
+        <input
+          id="barcode"
+          inputMode="numeric"
+          autoComplete="off"
+          className="field w-48"
+          placeholder="type it, or scan"
+          value={text}
+          aria-invalid={wrong !== null}
+          aria-describedby="barcode-wrong"
+          onChange={(e) => setText(e.target.value)}
+        />
+      </div>
+      <button type="submit" className="btn">
+        Look it up
+      </button>
+      <p id="barcode-wrong" role="alert" className="w-full text-beet text-sm">
+        {wrong}
+      </p>
+      {label && (
+        <Modal
+          title={label.product ? 'Is this what the label says?' : 'Nobody knows this barcode'}
+          onClose={() => setLabel(null)}
+        >
+          <p className="mb-3 text-soft">
+            {label.product
+              ? 'As printed. Compare it with the package, then keep it.'
+              : 'Enter what the label says; the code is remembered with it.'}
+          </p>
+          <LabelForm
+            name=""
+            printed={label.product ? { ...label.product.label, id: uuid() } : null}
+            onDone={keep}
+            onCancel={() => setLabel(null)}
+          />
+        </Modal>
+      )}
+    </form>
+  );
+}
+
+/** Hears a keyboard-wedge scanner while no field is typed in: fast digits, then Enter. */
+function useScanner(onCode: (code: string) => void): void {
+  const latest = useRef(onCode);
+  latest.current = onCode;
+  useEffect(() => {
+    let digits = '';
+    let last = 0;
+    const onKey = (e: KeyboardEvent) => {
+      if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (e.timeStamp - last > SCAN_GAP_MS) digits = '';
+      last = e.timeStamp;
+      if (/^\d$/.test(e.key)) digits += e.key;
+      else if (e.key === 'Enter' && digits.length >= 8) {
+        e.preventDefault();
+        latest.current(digits);
+        digits = '';
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,19 @@
+import Papa from 'papaparse';
+import { FOOD_COLUMNS, foodToRow } from '../../../core/food/file/food-row.ts';
+import type { Food } from '../../../core/food/food.ts';
+
+/** Cells that begin like a formula get an apostrophe, so that a spreadsheet shows them and runs nothing. */
+const write = (rows: readonly object[], columns: readonly string[]): string =>
+  Papa.unparse(rows as object[], { columns: [...columns], escapeFormulae: true, newline: '\r\n' });
+
+/** Foods as CSV (RFC 4180), one a line. */
+export const foodsCsv = (foods: readonly Food[]): string => write(foods.map(foodToRow), FOOD_COLUMNS);
+
+/** Every measure of foods as CSV, one a line. */
+export const measuresCsv = (foods: readonly Food[]): string =>
+  write(
+    foods.flatMap((f) =>
+      f.measures.map((m) => ({ food: f.id, name: f.name, unit: m.unit, form: m.form ?? '', grams: m.grams })),
+    ),
+    ['food', 'name', 'unit', 'form', 'grams'],
+  );

@@ -1,0 +1,163 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import useSWR from 'swr';
+import { v7 as uuid } from 'uuid';
+import { z } from 'zod';
+import { FoodSchema } from '../../contract/food.ts';
+import { editFood, editOf, ownCopy } from '../../core/food/edit-food.ts';
+import { changesOf } from '../../core/food/file/plan-import.ts';
+import type { Allergen, Food } from '../../core/food/food.ts';
+import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
+import { getParsed, request } from '../data/api.ts';
+import { refresh } from '../data/queries.ts';
+import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
+import { Modal } from '../parts/modal.tsx';
+import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useHousehold } from '../shell/household-context.ts';
+
+const VALUES: readonly Nutrient[] = [
+  'kcal',
+  'fat',
+  'satFat',
+  'carbs',
+  'sugars',
+  'addedSugars',
+  'fibre',
+  'protein',
+  'sodium',
+  'alcohol',
+];
+const revisions = getParsed(z.array(z.object({ food: FoodSchema, at: z.string() })));
+
+/** Changes an own food, with its earlier states to go back to; a shipped one is copied first. */
+export function FoodEdit({ food, own }: { food: Food; own: boolean }) {
+  const { household } = useHousehold();
+  const [editing, setEditing] = useState(false);
+  const navigate = useNavigate();
+  const path = `/households/${household.id}/foods/${food.id}`;
+  const history = useSWR(own ? `${path}/revisions` : null, revisions);
+  const put = async (after: Food, words: string, undoTo: Food | null) => {
+    try {
+      await request('PUT', `/households/${household.id}/foods/${after.id}`, after);
+      await Promise.all([refresh.pantry(household.id), history.mutate()]);
+      sayDone(words, undoTo === null ? undefined : () => put(undoTo, 'As it was before', null));
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  if (!own) {
+    const copy = async () => {
+      const mine = ownCopy(food, uuid());
+      await put(mine, `${mine.name} is yours to change`, null);
+      navigate(`/h/${household.id}/pantry/${mine.id}`);
+    };
+    return (
+      <button type="button" className="btn btn-small" onClick={copy}>
+        Make it your own
+      </button>
+    );
+  }
+  const before = (history.data ?? []).slice(0, -1).reverse();
+  return (
+    <>
+      <button type="button" className="btn btn-small" onClick={() => setEditing(true)}>
+        Change its values
+      </button>
+      {before.length > 0 && (
+        <details className="basis-full">
+          <summary className="cursor-pointer text-soft">Earlier states ({before.length})</summary>
+          <ul>
+            {before.map((r) => (
+              <li key={r.food.revision} className="flex items-center gap-2 border-rule border-t py-1">
+                <span className="min-w-0 flex-1 text-sm">
+                  {changesOf(food, r.food).slice(0, 4).join('; ') || 'the same values'}
+                </span>
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => put(r.food, 'It is as it was then', food)}
+                >
+                  Back to this
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {editing && (
+        <EditDialog
+          food={food}
+          onClose={() => setEditing(false)}
+          onSave={(after) => {
+            setEditing(false);
+            void put(after, `${after.name} is changed; recipes keep what they counted`, food);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+function EditDialog({ food, onClose, onSave }: { food: Food; onClose: () => void; onSave: (after: Food) => void }) {
+  const start = editOf(food);
+  const [name, setName] = useState(food.name);
+  const [values, setValues] = useState<Record<string, string>>(
+    Object.fromEntries(VALUES.map((n) => [n, start.per100g[n]?.toString() ?? ''])),
+  );
+  const [allergens, setAllergens] = useState<Allergen[]>([...food.allergens]);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const save = () => {
+    const per100g = { ...start.per100g };
+    for (const n of VALUES) {
+      const text = values[n]!.trim().replace(',', '.');
+      const value = text === '' ? null : Number(text);
+      if (value !== null && !(value >= 0 && value <= 100_000))
+        return setWrong(`Write ${NUTRIENT_WORDS[n].name} as a number, or leave it empty for unknown.`);
+      per100g[n] = value === null && n === 'alcohol' ? 0 : value;
+    }
+    if (name.trim() === '') return setWrong('Write what it is called.');
+    const after = FoodSchema.safeParse(editFood(food, { name: name.trim(), per100g, allergens }));
+    if (!after.success) return setWrong('These values cannot be. Check them against the label.');
+    onSave(after.data);
+  };
+  return (
+    <Modal title="Change its values" onClose={onClose}>
+      <label className="label" htmlFor="edit-name">
+        Name
+      </label>
+      <input id="edit-name" className="field" value={name} onChange={(e) => setName(e.target.value)} />
+      <fieldset className="mt-4">
+        <legend className="label">In 100 g; empty is unknown</legend>
+        <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
+          {VALUES.map((n) => (
+            <div key={n}>
+              <label htmlFor={`edit-${n}`} className="text-sm text-soft">
+                {NUTRIENT_WORDS[n].name}, {NUTRIENT_WORDS[n].unit}
+              </label>
+              <input
+                id={`edit-${n}`}
+                inputMode="decimal"
+                className="field"
+                value={values[n]}
+                onChange={(e) => setValues({ ...values, [n]: e.target.value })}
+              />
+            </div>
+          ))}
+        </div>
+      </fieldset>
+      <AllergenBoxes legend="Contains" chosen={allergens} onChange={setAllergens} />
+      <p role="alert" className="mt-3 text-beet">
+        {wrong}
+      </p>
+      <div className="mt-4 flex gap-2">
+        <button type="button" className="btn btn-main" onClick={save}>
+          Save
+        </button>
+        <button type="button" className="btn" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+    </Modal>
+  );
+}

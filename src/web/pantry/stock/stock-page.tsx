@@ -1,0 +1,193 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { describeGrams } from '../../../core/food/describe-grams.ts';
+import { indexFoods } from '../../../core/food/match-food.ts';
+import { formatDay } from '../../../core/quantity/format-day.ts';
+import { readIngredient } from '../../../core/recipe/read-ingredient.ts';
+import type { StockItem } from '../../../core/stock/stock.ts';
+import { request } from '../../data/api.ts';
+import { refresh, usePantry, useStock } from '../../data/queries.ts';
+import { AddLine } from '../../parts/add-line.tsx';
+import { sayDone } from '../../parts/say-done.ts';
+import { sayError } from '../../parts/say-error.ts';
+import { useHousehold } from '../../shell/household-context.ts';
+import { BarcodeField } from '../barcode-field.tsx';
+import { PantryHead } from '../pantry-head.tsx';
+
+/** What is in the house, what is open, what to use up, and what cannot be had: a list as on the door. */
+export function StockPage() {
+  const { household } = useHousehold();
+  const { data: stock, error } = useStock(household.id);
+  const { data: pantry } = usePantry(household.id);
+  const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
+  const path = `/households/${household.id}/stock`;
+
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      await refresh.stock(household.id);
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  const put = (item: StockItem) => attempt(() => request('PUT', `${path}/${item.id}`, item));
+  const remove = (item: StockItem) =>
+    attempt(async () => {
+      await request('DELETE', `${path}/${item.id}`);
+      sayDone(`${item.name} is off the list`, () => put(item));
+    });
+  const add = (text: string, lacking: boolean) => {
+    const read = readIngredient(text, null, index, household.system);
+    const food = read.food.kind === 'open' ? undefined : read.matches[0]?.food;
+    void put({
+      id: uuid(),
+      foodId: food?.id ?? null,
+      name: food?.name ?? (read.reading.item || text),
+      grams: lacking || read.weight === null ? null : Math.round(read.weight.grams * 10) / 10,
+      opened: false,
+      useBy: null,
+      lacking,
+    });
+  };
+  const scanned = (foodId: string, packageGrams: number | null) => {
+    const food = pantry?.find((f) => f.id === foodId);
+    void put({
+      id: uuid(),
+      foodId,
+      name: food?.name ?? 'the scanned food',
+      grams: packageGrams,
+      opened: false,
+      useBy: null,
+      lacking: false,
+    }).then(() => sayDone(`${food?.name ?? 'It'} is on the list`));
+  };
+  const here = stock?.filter((i) => !i.lacking) ?? [];
+  const lacking = stock?.filter((i) => i.lacking) ?? [];
+  const row = (item: StockItem) => (
+    <StockRow
+      key={item.id}
+      item={item}
+      amount={
+        item.grams === null
+          ? null
+          : describeGrams(pantry?.find((f) => f.id === item.foodId) ?? null, item.grams, household.system)
+      }
+      foodPath={item.foodId === null ? null : `/h/${household.id}/pantry/${item.foodId}`}
+      onPut={put}
+      onRemove={() => remove(item)}
+    />
+  );
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+      <PantryHead title="In the house" about="What is there, what is open, what to use up first." />
+      {error && !stock && (
+        <p className="note mt-4" role="alert">
+          {error.message}
+        </p>
+      )}
+      <div className="mt-4 grid gap-x-6 md:grid-cols-[1fr_auto] md:items-start">
+        <AddLine
+          label="Something in the house"
+          placeholder="such as 2 cans black beans, or half a bag of flour"
+          onAdd={(t) => add(t, false)}
+        />
+        <BarcodeField onFood={scanned} />
+      </div>
+      {stock && here.length === 0 && (
+        <p className="mt-2 text-soft">Nothing on the list yet. Write what is open, or scan it as you put it away.</p>
+      )}
+      <ul className="mt-2">{here.map(row)}</ul>
+      <section aria-label="Cannot be had" className="mt-8">
+        <h2 className="text-xl">Cannot be had here or now</h2>
+        <p className="text-soft text-sm">Ways to lighten a dish leave these out.</p>
+        <AddLine
+          label="Something that cannot be had"
+          placeholder="such as strained yogurt"
+          onAdd={(t) => add(t, true)}
+        />
+        <ul>{lacking.map(row)}</ul>
+      </section>
+    </main>
+  );
+}
+
+interface StockRowProps {
+  readonly item: StockItem;
+  readonly amount: string | null;
+  readonly foodPath: string | null;
+  readonly onPut: (item: StockItem) => Promise<void>;
+  readonly onRemove: () => void;
+}
+
+function StockRow({ item, amount, foodPath, onPut, onRemove }: StockRowProps) {
+  const [grams, setGrams] = useState<string | null>(null);
+  const setAmount = () => {
+    const value = grams === null || grams.trim() === '' ? null : Number(grams.replace(',', '.'));
+    setGrams(null);
+    if (value === null || (value >= 0 && value <= 100_000)) void onPut({ ...item, grams: value });
+  };
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-rule border-t py-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_auto]">
+      <span className="min-w-0">
+        {foodPath ? (
+          <Link to={foodPath} className="hover:text-beet">
+            {item.name}
+          </Link>
+        ) : (
+          item.name
+        )}
+        {!item.lacking &&
+          (grams === null ? (
+            <button
+              type="button"
+              className="ml-2 rounded-md text-soft underline decoration-rule underline-offset-4"
+              onClick={() => setGrams(item.grams === null ? '' : String(item.grams))}
+            >
+              {amount ?? 'how much?'}
+            </button>
+          ) : (
+            <input
+              aria-label={`Grams of ${item.name}`}
+              // biome-ignore lint/a11y/noAutofocus: the field opens because the cook asked for it
+              autoFocus
+              inputMode="decimal"
+              className="field ml-2 w-24"
+              value={grams}
+              onChange={(e) => setGrams(e.target.value)}
+              onBlur={setAmount}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter') setAmount();
+                if (e.key === 'Escape') setGrams(null);
+              }}
+            />
+          ))}
+      </span>
+      {!item.lacking && (
+        <>
+          <label className="flex items-center gap-1.5 text-sm">
+            <input
+              type="checkbox"
+              checked={item.opened}
+              onChange={(e) => onPut({ ...item, opened: e.target.checked })}
+            />
+            open
+          </label>
+          <label className="flex items-center gap-1.5 text-sm">
+            use by
+            <input
+              type="date"
+              className="field w-auto"
+              value={item.useBy ?? ''}
+              onChange={(e) => onPut({ ...item, useBy: e.target.value === '' ? null : e.target.value })}
+            />
+            {item.useBy && <span className="sr-only">{formatDay(item.useBy)}</span>}
+          </label>
+        </>
+      )}
+      <button type="button" className="btn btn-plain btn-small" onClick={onRemove}>
+        {item.lacking ? 'Can be had again' : 'Used up'}
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,61 @@
+import { LineChart, ScatterChart } from 'echarts/charts';
+import { GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
+import { type ECharts, init, use } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { type RefObject, useEffect, useRef } from 'react';
+
+use([LineChart, ScatterChart, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+
+/** The colours of the page, for a picture that cannot read style sheets. */
+export interface Inks {
+  readonly ink: string;
+  readonly soft: string;
+  readonly rule: string;
+  readonly beet: string;
+  readonly sheet: string;
+  readonly mustard: string;
+}
+
+type Option = Parameters<ECharts['setOption']>[0];
+
+const styleOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+
+/**
+ * Draws a chart into an element, in the page's colours and letters, and keeps its size.
+ *
+ * @param optionOf what to draw; changes with `deps`.
+ * @param onReady gets the drawn chart, to hear its clicks.
+ */
+export function useChart(
+  optionOf: (inks: Inks) => Option,
+  deps: readonly unknown[],
+  onReady?: (chart: ECharts) => void,
+): RefObject<HTMLDivElement | null> {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!box.current) return;
+    const chart = init(box.current, null, { renderer: 'svg' });
+    const inks: Inks = {
+      ink: styleOf('--ink'),
+      soft: styleOf('--soft'),
+      rule: styleOf('--rule'),
+      beet: styleOf('--beet'),
+      sheet: styleOf('--sheet'),
+      mustard: styleOf('--mustard'),
+    };
+    chart.setOption({
+      animation: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
+      animationDuration: 200,
+      textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', color: inks.ink },
+      ...optionOf(inks),
+    });
+    onReady?.(chart);
+    const resize = new ResizeObserver(() => chart.resize());
+    resize.observe(box.current);
+    return () => {
+      resize.disconnect();
+      chart.dispose();
+    };
+  }, deps);
+  return box;
+}

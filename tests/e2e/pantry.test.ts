@@ -1,0 +1,175 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { expectAccessible, openPage, type RunningImbiss, startImbiss } from '../support/running-imbiss.ts';
+
+let imbiss: RunningImbiss;
+beforeAll(async () => {
+  imbiss = await startImbiss(4400);
+});
+afterAll(() => imbiss.stop());
+
+const FOODS = `name,kcal,fat,carbs,sugars,protein,fibre,measures
+Plum jam of ours,245,0,60,58,0.4,1,tbsp 20
+Nut rusks,"410,5",12,60,18,9,4,piece 12
+Broken,many,1,2,3,4,5,
+`;
+const csv = (text: string) => ({ name: 'foods.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+
+describe('the pantry', () => {
+  it('is one journey: scan, correct, compare, stock, plate, files', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const { page, errors } = await openPage(context);
+    const pantry = `${imbiss.url}/h/demo-household/pantry`;
+    await page.goto(pantry);
+    await page.getByLabel('Search the pantry').fill('zuchini');
+    await page.getByRole('link', { name: 'courgette raw' }).waitFor();
+
+    // A code with a slip says which, an unknown one leads to the label, a known one shows what is printed.
+    const barcode = page.getByLabel('Barcode');
+    await barcode.fill('2000000000014');
+    await page.keyboard.press('Enter');
+    await page.getByText('One digit of this barcode is wrong').waitFor();
+    await barcode.fill('9780306406157');
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: 'Nobody knows this barcode' }).waitFor();
+    await page.getByRole('button', { name: 'Back' }).click();
+    // A scanner types fast into whatever is open, and no field needs to be.
+    await page.getByRole('heading', { name: 'Pantry' }).click();
+    await page.keyboard.type('2000000000015');
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: 'Is this what the label says?' }).waitFor();
+    expect(await page.getByLabel('energy, kcal').inputValue()).toBe('40');
+    await expectAccessible(page, 'a scanned label');
+    await page.getByRole('button', { name: 'Save the food' }).click();
+    await page.getByRole('heading', { name: 'soured cream light, Seehof' }).waitFor();
+
+    // Its values are changed, and come back.
+    const kcal = page.getByRole('region', { name: 'Nutrition' }).locator('dd').first();
+    await page.getByText('133 kcal').first().waitFor();
+    await page.getByRole('button', { name: 'Change its values' }).click();
+    await page.getByLabel('energy, kcal').fill('150');
+    await expectAccessible(page, 'changing a food');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await page.getByText('150 kcal').first().waitFor();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await page.getByText('133 kcal').first().waitFor();
+    expect(await kcal.textContent()).toContain('133 kcal');
+    await page.getByText('Earlier states (2)').click();
+    await page.getByText('kcal 133.333333 → 150').waitFor();
+
+    // The household's own words and weights: found by search, forgotten again.
+    await page.getByLabel('We call it').fill('the white stuff');
+    await page.keyboard.press('Enter');
+    await page.getByText('also called “the white stuff”').waitFor();
+    await page.getByLabel('A measure weighs').fill('ladle');
+    await page.keyboard.press('Enter');
+    await page.getByText('cannot be read. Write it as').waitFor();
+    await page.getByLabel('A measure weighs').fill('ladle 90');
+    await page.keyboard.press('Enter');
+    await page.getByText('1 ladle weighs 90 g').first().waitFor();
+    await page.getByRole('button', { name: 'It is in the house' }).click();
+    await page.getByText('is on the list of what is in the house').waitFor();
+
+    // Side by side, by keyboard.
+    await page.getByRole('link', { name: 'Beside another' }).click();
+    await page.getByRole('combobox', { name: 'Another food' }).fill('quark');
+    await page.getByRole('option').first().waitFor();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await page.getByRole('radio', { name: /for 1 point/ }).check();
+    await page.getByRole('row', { name: /^energy/ }).waitFor();
+    await expectAccessible(page, 'side by side');
+
+    // In the house.
+    await page.getByRole('link', { name: 'In the house' }).click();
+    await page.getByRole('link', { name: 'soured cream light, Seehof' }).waitFor();
+    await page.getByLabel('Something in the house').fill('2 cans black beans');
+    await page.keyboard.press('Enter');
+    await page.getByText('3 cups (510 g)').waitFor();
+    await page.getByLabel('Something that cannot be had').fill('halloumi');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Can be had again' }).waitFor();
+    await expectAccessible(page, 'in the house');
+    await page.getByRole('button', { name: 'Used up' }).first().click();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await page.getByText('3 cups (510 g)').waitFor();
+
+    // A plate of zeros.
+    await page.getByRole('link', { name: 'A plate' }).click();
+    for (let i = 0; i < 3; i++) {
+      await page.getByLabel('Something on the plate').fill('1.7 g sugar');
+      await page.keyboard.press('Enter');
+      await page.locator('tbody tr').nth(i).waitFor();
+    }
+    await page.getByText('Rounding hides 1').first().waitFor();
+    await expectAccessible(page, 'a plate');
+
+    // Foods from a file: nothing is written before it is confirmed.
+    await page.getByRole('link', { name: 'In and out' }).click();
+    await page.setInputFiles('input[type=file]', csv('one,two\n1,2\n'));
+    await page.getByText('must name the columns').waitFor();
+    await page.setInputFiles('input[type=file]', csv(FOODS));
+    await page.getByText('1 cannot be read, 2 new').waitFor();
+    await page.getByText('kcal is "many"').waitFor();
+    await expectAccessible(page, 'the preview of a file');
+    const foods = async () =>
+      (await (await fetch(`${imbiss.url}/api/households/demo-household/foods/own`)).json()).length;
+    expect(await foods()).toBe(1);
+    await page.getByRole('button', { name: /^Write 2, without/ }).click();
+    await page.getByText('2 written').waitFor();
+    expect(await foods()).toBe(3);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: /^Your own foods/ }).click(),
+    ]);
+    const text = await (await import('node:fs/promises')).readFile((await download.path())!, 'utf8');
+    await page.setInputFiles('input[type=file]', csv(text));
+    await page.getByText('3 as they are').waitFor();
+
+    // Everything is found from anywhere.
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('A recipe, a food, a place…').fill('white stuff');
+    await page.getByRole('option', { name: 'soured cream light, Seehof' }).click();
+    await page.getByRole('heading', { name: 'soured cream light, Seehof' }).waitFor();
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('remembers a corrected estimate, scales to another pan, and says what the steps use', async () => {
+    const context = await imbiss.browser.newContext();
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.url}/h/demo-household/bring-in`);
+    await page
+      .getByLabel('Paste it as it is written')
+      .fill(
+        'Tray cake\nServes 8, 700 calories each\n\nIngredients\n2 cups flour\n3 eggs\n1 cup sugar\n1 bag walnuts\n\nMethod\nMix flour, eggs and sugar. Add the butter and the walnuts.\nBake in an 8-inch square pan at 350 F for 40 minutes.',
+      );
+    await page.getByRole('button', { name: 'Bring it in' }).click();
+    await page.getByText('The steps use butter, and the list has none.').waitFor();
+    await page
+      .getByRole('region', { name: 'What the source says' })
+      .getByText(/here \d+\./)
+      .waitFor();
+    await page.getByRole('button', { name: /walnuts, \d+ g/ }).click();
+    await page.getByLabel('It weighs, in grams').fill('180');
+    expect(await page.getByLabel(/Remember what 1 bag of walnuts/).isChecked()).toBe(true);
+    await page.getByRole('button', { name: 'Take these grams' }).click();
+    await page.getByText('1 bag of walnuts weighs 180 g from now on').waitFor();
+    await page.getByLabel('Another ingredient').fill('2 bags walnuts');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'walnuts, 360 g' }).waitFor();
+    await page.getByRole('link', { name: 'Lighten it' }).click();
+    await page.getByRole('button', { name: 'Lighten this recipe' }).click();
+    await page.getByRole('button', { name: 'For 8' }).click();
+    await page.getByLabel('Your pan').fill('9x13 inch');
+    await page.getByText('1.83 times as much').waitFor();
+    await expectAccessible(page, 'another pan');
+    await page.getByRole('button', { name: 'Fit it to the pan' }).click();
+    await page
+      .getByRole('button', { name: 'For 14.62' })
+      .or(page.getByRole('button', { name: 'For 14.63' }))
+      .waitFor();
+    await page.locator('tbody tr', { hasText: '(274 g) eggs' }).waitFor();
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+});
