@@ -38,7 +38,8 @@ describe('every screen', () => {
     });
     const { page, errors } = await openPage(context);
     for (const [name, path, text] of SCREENS()) {
-      await page.goto(imbiss.url + path);
+      // With everything loaded: a button that is being enabled while it is looked at has neither look.
+      await page.goto(imbiss.url + path, { waitUntil: 'networkidle' });
       await page.locator('main, aside').getByText(text).first().waitFor();
       await expectAccessible(page, `${name}, ${colorScheme}, ${width}`);
     }
