@@ -8,6 +8,14 @@ const OPTIONS = {
   rule: { type: 'string' },
   by: { type: 'string' },
   units: { type: 'string' },
+  eater: { type: 'string', multiple: true },
+  kcal: { type: 'string' },
+  protein: { type: 'string' },
+  'min-grams': { type: 'string' },
+  'max-changes': { type: 'string' },
+  without: { type: 'string', multiple: true },
+  keep: { type: 'string', multiple: true },
+  explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;
 

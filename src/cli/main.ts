@@ -4,12 +4,15 @@ import { flagsOf } from './flags.ts';
 import { parseCommand } from './parse-command.ts';
 import { readText } from './read-text.ts';
 import { scoreCommand } from './score-command.ts';
+import { waysCommand } from './ways-command.ts';
 
 const USAGE = `imbiss: the engine without a screen
 
   parse  FILE|- [--json]
   score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
-         (both: --units us|label|metric for cups and spoons)
+  ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--min-grams G]
+         [--max-changes N] [--without WORD] [--keep TEXT] [--explain] [--json]
+         (all three: --units us|label|metric for cups and spoons)
   backup FILE
   restore FILE`;
 
@@ -22,11 +25,12 @@ export async function cli(args: readonly string[]): Promise<number> {
       console.log(USAGE);
       return 0;
     }
-    if (!['parse', 'score', 'backup', 'restore'].includes(command)) {
-      throw new CliError(`There is no command ${command}.`, 'The commands are parse, score, backup and restore.');
+    if (!['parse', 'score', 'ways', 'backup', 'restore'].includes(command)) {
+      throw new CliError(`There is no command ${command}.`, 'The commands are parse, score, ways, backup and restore.');
     }
     if (file === undefined) throw new CliError(`${command} needs a file.`, `Write: ${command} FILE`);
     if (command === 'parse') print(parseCommand(readText(file), values));
+    else if (command === 'ways') print(waysCommand(readText(file), values));
     else if (command === 'score') print(scoreCommand(readText(file), values));
     else {
       const { backupCommand } = await import('./backup-command.ts');

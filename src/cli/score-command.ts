@@ -33,7 +33,8 @@ export function scoreCommand(text: string, flags: Flags): string {
   return flags.json ? JSON.stringify(score, null, 2) : inWords(score);
 }
 
-function recipeOf(text: string): RecipeText {
+/** The recipe of a text or of JSON. @throws CliError */
+export function recipeOf(text: string): RecipeText {
   if (text.trim() === '')
     throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
   if (!/^\s*[[{]/.test(text)) return readRecipe(text);
@@ -53,7 +54,8 @@ function recipeOf(text: string): RecipeText {
   return recipe;
 }
 
-function servingsOf(flags: Flags, recipe: RecipeText): number | null {
+/** Servings by the flag, else by the recipe. @throws CliError */
+export function servingsOf(flags: Flags, recipe: RecipeText): number | null {
   const n = flags.servings === undefined ? recipe.servings : Number(flags.servings);
   if (n === null) return null;
   if (!(n > 0 && n <= MOST_SERVINGS)) {
@@ -86,7 +88,8 @@ function programsOf(flags: Flags): readonly Program[] {
   );
 }
 
-function programOfRule(text: string): Program {
+/** A program of one's own, from the JSON of a rule. @throws CliError */
+export function programOfRule(text: string): Program {
   let rule: RuleFile;
   try {
     rule = RuleFileSchema.parse(JSON.parse(text));

@@ -67,3 +67,58 @@ export const ScoreAnswerSchema = z.object({
   ),
   unresolved: z.array(z.string()).describe('Lines that could not be read, matched or weighed: the count is so far.'),
 });
+
+const byMark = z.record(z.string(), z.number());
+const Changes = z.array(
+  z.object({
+    line: z.string().describe('The line as written.'),
+    swap: z.string().describe("A swap's id, or leave-out."),
+    from: z.string(),
+    to: z.string(),
+  }),
+);
+const WayAnswer = z.object({
+  points: byMark.describe('Points of a serving, by mark.'),
+  raw: byMark.describe('Unrounded points of a serving, by mark.'),
+  kcal: z.number().nullable(),
+  protein: z.number().nullable(),
+  grams: z.number().describe('What a serving weighs: a smaller plate is no swap.'),
+  departure: z.number().describe('In tenths from 0: the departures of the changes added up.'),
+  differs: z.string().nullable().describe('How an alternative differs from the best; null for the best.'),
+  changes: Changes,
+});
+
+/** What `ways` prints. */
+export const WaysAnswerSchema = z.object({
+  targets: byMark,
+  reachable: z.boolean(),
+  proved: z.boolean().describe('Whether the first way is proved to depart least.'),
+  ways: z.array(WayAnswer).describe('The best first, then near alternatives that differ in kind.'),
+  obstacle: z
+    .object({ words: z.array(z.string()), closest: WayAnswer.nullable() })
+    .nullable()
+    .describe('What stands in the way when the targets cannot be reached, and the closest that can.'),
+  frontier: z
+    .array(z.object({ mark: z.string(), points: z.number(), raw: z.number(), departure: z.number(), changes: Changes }))
+    .describe('The least departure for at most so many points, for the first target; the others hold.'),
+  unresolved: z.array(z.string()).describe('Lines that could not be read, matched or weighed.'),
+  options: z
+    .array(
+      z.object({
+        line: z.string(),
+        swap: z.string().nullable().describe('null: it stays; leave-out; else a swap.'),
+        raw: byMark.describe('What the line then adds to a serving, by mark.'),
+        kcal: z.number(),
+        departure: z.number(),
+        share: z.number(),
+        grams: z.number(),
+      }),
+    )
+    .optional()
+    .describe('With --explain: the whole choice.'),
+  base: z
+    .object({ raw: byMark, kcal: z.number() })
+    .optional()
+    .describe('With --explain: what a serving counts that no choice changes.'),
+});
+export type WaysPrinted = z.infer<typeof WaysAnswerSchema>;

@@ -11,6 +11,7 @@ import type { Kitchen } from '../recipe/resolve-lines.ts';
 import { stepUses } from '../recipe/step-uses.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import { SWAPS } from '../swap/library.ts';
+import { readMark } from '../swap/swap-mark.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -150,7 +151,7 @@ function changesOf(asWritten: Version, version: Version): Card['changes'] {
       return {
         from: p.before === null ? 'nothing' : lineWords(p.before),
         to: here.length === 0 ? 'left out' : here.map(lineWords).join(' and '),
-        why: SWAPS.find((s) => s.id === swapId)?.why ?? null,
+        why: SWAPS.find((s) => s.id === readMark(swapId ?? null)?.swapId)?.why ?? null,
       };
     });
 }

@@ -6,6 +6,7 @@ import { lineChange } from '../recipe/entry.ts';
 import type { Line, Step, Version } from '../recipe/version.ts';
 import type { Weight } from '../recipe/weigh.ts';
 import type { Swap } from './swap.ts';
+import { markOf } from './swap-mark.ts';
 
 export interface SwapContext {
   readonly food: (id: string) => Food | null;
@@ -15,11 +16,14 @@ export interface SwapContext {
 }
 
 /** Why a swap cannot be applied to a line, in words; null when it can. */
-export function whyNot(swap: Swap, line: Line): string | null {
+export function whyNot(swap: Swap, line: Line, share: number = swap.share): string | null {
   if (line.kept) return 'This line is kept. Take the keep off first.';
   if (line.leftOut) return 'This line is left out.';
   if (line.food.kind !== 'food' || line.weight === null) return 'Say first what this line is and what it weighs.';
   if (!swap.from.includes(line.food.foodId)) return 'This swap is for another food.';
+  if (share > swap.mostShare + 1e-9) return `At most ${Math.round(swap.mostShare * 100)} % of it can be swapped so.`;
+  if (swap.stays > 0 && line.weight.grams * (1 - share) < swap.stays - 1e-9)
+    return `There is too little of it: ${swap.stays} g have to stay.`;
   return null;
 }
 
@@ -55,41 +59,49 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
  * The changes that apply a swap to a line of a version: the line replaced, or its share taken out and what comes in
  * put behind it, and the change of method as a step of its own.
  *
+ * @param share how much of the line is swapped, up to the swap's most; its usual share without.
  * @throws Error with the words of `whyNot` when the swap does not fit.
  */
-export function applySwap(version: Version, lineId: string, swap: Swap, context: SwapContext): Change[] {
+export function applySwap(
+  version: Version,
+  lineId: string,
+  swap: Swap,
+  context: SwapContext,
+  share: number = swap.share,
+): Change[] {
   const line = version.lines.find((l) => l.id === lineId);
-  const why = line === undefined ? 'There is no such line.' : whyNot(swap, line);
+  const why = line === undefined ? 'There is no such line.' : whyNot(swap, line, share);
   if (line === undefined || why !== null) throw new Error(why ?? '');
   const own = line.food.kind === 'food' ? context.food(line.food.foodId) : null;
   const changes: Change[] = [];
+  const mark = markOf(swap.id, share, swap.share);
   const incoming = swap.into.map((t) => {
     const food = context.food(t.foodId);
     if (food === null) throw new Error(`There is no food ${t.foodId} in the pantry.`);
-    return { food, weight: times(line.weight!, swap.share * t.ratio) };
+    return { food, weight: times(line.weight!, share * t.ratio) };
   });
-  if (swap.kind === 'leaveOut') {
-    changes.push(lineChange(version, lineId, { ...line, leftOut: true, swapId: swap.id }));
+  if (swap.kind === 'leaveOut' || swap.kind === 'toPlate') {
+    changes.push(lineChange(version, lineId, { ...line, leftOut: true, swapId: mark }));
   } else if (swap.kind === 'bulkUp') {
     const more = times(line.weight!, swap.into[0]!.ratio);
-    changes.push(lineChange(version, lineId, { ...withWeight(line, more, own, context.system), swapId: swap.id }));
+    changes.push(lineChange(version, lineId, { ...withWeight(line, more, own, context.system), swapId: mark }));
   } else {
     const index = version.lines.indexOf(line);
     let rest = incoming;
-    if (swap.share < 1) {
-      const left = withWeight(line, times(line.weight!, 1 - swap.share), own, context.system);
-      changes.push(lineChange(version, lineId, { ...left, swapId: swap.id }));
+    if (share < 1) {
+      const left = withWeight(line, times(line.weight!, 1 - share), own, context.system);
+      changes.push(lineChange(version, lineId, { ...left, swapId: mark }));
     } else {
       const [first, ...others] = incoming;
       if (first === undefined) throw new Error('This swap names nothing to put in.');
       changes.push(
-        lineChange(version, lineId, lineOfFood(line, line.id, first.food, first.weight, swap.id, context.system)),
+        lineChange(version, lineId, lineOfFood(line, line.id, first.food, first.weight, mark, context.system)),
       );
       rest = others;
     }
     rest.forEach((t, i) => {
       const id = context.newId();
-      const added = lineOfFood(line, id, t.food, t.weight, swap.id, context.system);
+      const added = lineOfFood(line, id, t.food, t.weight, mark, context.system);
       changes.push({ kind: 'line', lineId: id, before: null, after: added, index: index + 1 + i });
     });
   }

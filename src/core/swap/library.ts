@@ -23,12 +23,20 @@ function readRow(row: string): Swap {
     from: from!.split(' '),
     // A ratio of 0 says that nothing comes in for what goes: "half of the bacon".
     into: targets.filter((t) => t.ratio > 0),
-    share: Number(share),
+    ...shareOf(share!),
     departure: Number(departure),
     method: method || null,
     watch: watch || null,
     why: why!,
   };
+}
+
+/** `0.5`, `0.5..0.75` up to three quarters, `0.5 stays 5` with 5 g left in any case. */
+function shareOf(cell: string): Pick<Swap, 'share' | 'mostShare' | 'stays'> {
+  const m = /^([\d.]+?)(?:\.\.([\d.]+))?(?: stays ([\d.]+))?$/.exec(cell);
+  if (m === null) throw new Error(`Swap share "${cell}" has the wrong form`);
+  const share = Number(m[1]);
+  return { share, mostShare: Number(m[2] ?? share), stays: Number(m[3] ?? 0) };
 }
 
 /** The swaps that come with Imbiss. */

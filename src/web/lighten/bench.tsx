@@ -7,7 +7,7 @@ import { lineChange } from '../../core/recipe/entry.ts';
 import { pairLines } from '../../core/recipe/pair-lines.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
-import { applySwap } from '../../core/swap/apply-swap.ts';
+import { applySwap, withWeight } from '../../core/swap/apply-swap.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 import { AddLine } from '../parts/add-line.tsx';
@@ -15,6 +15,7 @@ import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { type useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { AmountField } from './amount-field.tsx';
+import { HowMuch } from './how-much.tsx';
 import { SwapMenu } from './swap-menu.tsx';
 
 interface BenchProps {
@@ -31,6 +32,8 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
   const { food, index } = useOpenRecipe();
   const [amountOf, setAmountOf] = useState<string | null>(null);
   const [swapsOf, setSwapsOf] = useState<string | null>(null);
+  const [howMuchOf, setHowMuchOf] = useState<string | null>(null);
+  const asked = version.lines.find((l) => l.id === howMuchOf);
   const table = useRef<HTMLTableElement>(null);
   const pairs = pairLines(parent, version);
   const { eaters, count } = now;
@@ -73,6 +76,7 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
     else if (key === 'k') keep(line);
     else if (key === 'a') setAmountOf(line.id);
     else if (key === 'x') leaveOut(line);
+    else if (key === 'm' && line.weight !== null) setHowMuchOf(line.id);
     else return;
     e.preventDefault();
   };
@@ -182,6 +186,8 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                         onOpenChange={(isOpen) => setSwapsOf(isOpen ? line.id : null)}
                         onSwap={(s) => swap(line, s)}
                         onAmount={() => setAmountOf(line.id)}
+                        onHowMuch={() => setHowMuchOf(line.id)}
+                        onRole={(role) => change(line, { ...line, role }, `${line.item} is here for ${role}`)}
                         onKeep={() => keep(line)}
                         onLeaveOut={() => leaveOut(line)}
                         onAsWritten={
@@ -205,6 +211,20 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
           })}
         </tbody>
       </table>
+      {asked && (
+        <HowMuch
+          line={asked}
+          count={count}
+          eaters={eaters}
+          onClose={() => setHowMuchOf(null)}
+          onTake={(grams) => {
+            setHowMuchOf(null);
+            const own = asked.food.kind === 'food' ? food(asked.food.foodId) : null;
+            const weight = { grams, low: grams, high: grams, from: 'weight' as const };
+            change(asked, withWeight(asked, weight, own, household.system), `As much ${asked.item} as may stay`);
+          }}
+        />
+      )}
       <AddLine
         label="Add a line"
         placeholder="Add a line, such as 300 g mushrooms"

@@ -6,6 +6,7 @@ import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/recipe/version.ts';
 import { departureOf } from '../../core/swap/departure.ts';
 import { SWAPS } from '../../core/swap/library.ts';
+import { wayChanges } from '../../core/ways/apply-way.ts';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useVersion } from '../data/use-version.ts';
@@ -16,6 +17,7 @@ import { StepsEditor } from '../parts/steps-editor.tsx';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { Bench } from './bench.tsx';
+import { FindWay } from './find-way.tsx';
 import { ScaleField } from './scale-field.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
 import { VersionName } from './version-name.tsx';
@@ -114,12 +116,14 @@ function TheBench({
   starting,
 }: NonNullable<ReturnType<typeof useVersion>> & Omit<OpenBenchProps, 'versionId'>) {
   const { household } = useHousehold();
-  const { page, asWritten } = useOpenRecipe();
+  const { page, asWritten, food } = useOpenRecipe();
   const { version } = state;
-  const parent = page.versions.find((v) => v.id === version.parentId) ?? asWritten;
+  const [besideId, setBesideId] = useState<string | null>(null);
+  const [finding, setFinding] = useState(false);
+  const parent = page.versions.find((v) => v.id === (besideId ?? version.parentId)) ?? asWritten;
   const now = useCount(version);
   const was = useCount(parent);
-  const departure = useMemo(() => departureOf(version, SWAPS), [version]);
+  const departure = useMemo(() => departureOf(version, SWAPS, food), [version, food]);
   const remove = async () => {
     try {
       await request('DELETE', `/versions/${version.id}`);
@@ -159,6 +163,27 @@ function TheBench({
                 </option>
               ))}
             </select>
+            {page.versions.length > 2 && (
+              <label className="flex items-center gap-1.5 text-sm">
+                beside
+                <select
+                  className="field w-auto max-w-48"
+                  value={parent.id}
+                  onChange={(e) => setBesideId(e.target.value)}
+                >
+                  {page.versions
+                    .filter((v) => v.id !== version.id)
+                    .map((v) => (
+                      <option key={v.id} value={v.id}>
+                        {v.name}
+                      </option>
+                    ))}
+                </select>
+              </label>
+            )}
+            <button type="button" className="btn btn-main btn-small" onClick={() => setFinding(true)}>
+              Find a way
+            </button>
             <ScaleField editor={editor} version={version} />
             <VersionName key={version.name} editor={editor} version={version} />
             <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
@@ -169,6 +194,21 @@ function TheBench({
             </button>
           </div>
         </div>
+        {finding && (
+          <FindWay
+            version={version}
+            count={now.count}
+            eaters={now.eaters}
+            onClose={() => setFinding(false)}
+            onTake={(picked, label) => {
+              setFinding(false);
+              editor.do(
+                label,
+                wayChanges(version, picked, { food, system: household.system, swaps: SWAPS }, () => uuid()),
+              );
+            }}
+          />
+        )}
         <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
         <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
         <StepsEditor editor={editor} version={version} />

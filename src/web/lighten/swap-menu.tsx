@@ -1,12 +1,15 @@
 import { DropdownMenu } from 'radix-ui';
 import { v7 as uuid } from 'uuid';
+import { ROLES, type Role } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { applyEntry } from '../../core/recipe/entry.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
-import { applySwap } from '../../core/swap/apply-swap.ts';
+import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
 import { swapsFor } from '../../core/swap/library.ts';
+import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { fitsRole } from '../../core/ways/line-choices.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -17,11 +20,16 @@ interface SwapMenuProps {
   readonly onOpenChange: (open: boolean) => void;
   readonly onSwap: (swap: Swap) => void;
   readonly onAmount: () => void;
+  readonly onHowMuch: () => void;
+  readonly onRole: (role: Role) => void;
   readonly onKeep: () => void;
   readonly onLeaveOut: () => void;
   /** Puts the line back as it was; null when it is. */
   readonly onAsWritten: (() => void) | null;
 }
+
+const roleWords = (role: Role | null): string =>
+  role === null ? 'something else' : role === 'starch-base' ? 'starch base' : role;
 
 const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash data-[disabled]:opacity-50';
 
@@ -47,11 +55,15 @@ export function SwapMenu(props: SwapMenuProps) {
   );
 }
 
-function Items({ line, version, onSwap, onAmount, onKeep, onLeaveOut, onAsWritten }: SwapMenuProps) {
+function Items({ line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onLeaveOut, onAsWritten }: SwapMenuProps) {
   const { household } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
-  const swaps = line.food.kind === 'food' && !line.kept && !line.leftOut ? swapsFor(line.food.foodId) : [];
+  const role = roleOfLine(line, version, food);
+  const swaps =
+    line.food.kind === 'food' && !line.kept && !line.leftOut
+      ? swapsFor(line.food.foodId).filter((s) => fitsRole(s, role) && whyNot(s, line) === null)
+      : [];
   const after = (swap: Swap): string | null => {
     try {
       const changes = applySwap(version, line.id, swap, { food, system: household.system, newId: () => uuid() });
@@ -83,6 +95,25 @@ function Items({ line, version, onSwap, onAmount, onKeep, onLeaveOut, onAsWritte
       <DropdownMenu.Item className={ITEM} disabled={line.kept || line.weight === null} onSelect={onAmount}>
         Another amount
       </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} disabled={line.weight === null} onSelect={onHowMuch}>
+        How much may stay?
+      </DropdownMenu.Item>
+      <DropdownMenu.Sub>
+        <DropdownMenu.SubTrigger className={ITEM}>It is here for {roleWords(role)} ›</DropdownMenu.SubTrigger>
+        <DropdownMenu.Portal container={document.querySelector('main')}>
+          <DropdownMenu.SubContent
+            className="panel z-30 max-h-[60dvh] overflow-auto p-1.5 shadow-lg"
+            collisionPadding={8}
+          >
+            {ROLES.map((r) => (
+              <DropdownMenu.Item key={r} className={ITEM} onSelect={() => onRole(r)}>
+                {roleWords(r)}
+                {r === role ? ' ✓' : ''}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.SubContent>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Sub>
       <DropdownMenu.Item className={ITEM} onSelect={onKeep}>
         {line.kept ? 'Let it go: swaps may touch it' : 'Keep it: no swap may touch it'}
       </DropdownMenu.Item>

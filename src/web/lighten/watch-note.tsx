@@ -5,6 +5,7 @@ import type { Version } from '../../core/recipe/version.ts';
 import { allergensBroughtIn } from '../../core/swap/apply-swap.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
 import { SWAPS } from '../../core/swap/library.ts';
+import { readMark } from '../../core/swap/swap-mark.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 /** What to watch in this version: the swaps' own warnings, allergens brought in, and what somebody must not or will not eat. */
@@ -13,7 +14,7 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
   const foods = foodsOf(now);
   const brought = allergensBroughtIn(foodsOf(was), foods);
   const swaps = [...new Set(version.lines.flatMap((l) => (l.swapId ? [l.swapId] : [])))].flatMap((id) =>
-    SWAPS.filter((s) => s.id === id),
+    SWAPS.filter((s) => s.id === readMark(id)?.swapId),
   );
   const watch = swaps.flatMap((s) => (s.watch ? [`${s.name}: ${s.watch}`] : []));
   const people = eaters.flatMap((e) => avoidedBy(e, foods).map((what) => `${e.name}: ${what}.`));

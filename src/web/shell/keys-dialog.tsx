@@ -10,6 +10,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['K', 'In Lighten: keep the line, or let it go'],
   ['A', 'In Lighten: its amount'],
   ['X', 'In Lighten: leave the line out, or put it back'],
+  ['M', 'In Lighten: how much of it may stay'],
 ];
 
 /** What the keyboard can do. */

@@ -1,0 +1,163 @@
+import type { WaysPrinted } from '../contract/cli.ts';
+import { indexFoods } from '../core/food/match-food.ts';
+import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
+import { formatPoints } from '../core/program/format-points.ts';
+import { type Program, plainCounter } from '../core/program/program.ts';
+import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { lineOf, readIngredient } from '../core/recipe/read-ingredient.ts';
+import { isOpen, type Version } from '../core/recipe/version.ts';
+import { SWAPS } from '../core/swap/library.ts';
+import { findWays, type Way } from '../core/ways/find-ways.ts';
+import { LEAVE_OUT, type LineChoice } from '../core/ways/line-choices.ts';
+import { readWithout } from '../core/ways/without.ts';
+import { CliError } from './cli-error.ts';
+import type { Flags } from './flags.ts';
+import { systemOf } from './parse-command.ts';
+import { readText } from './read-text.ts';
+import { programOfRule, recipeOf, servingsOf } from './score-command.ts';
+
+interface Target {
+  readonly program: Program;
+  readonly points: number;
+}
+
+/** `ways`: the changes of least departure that bring a recipe to so many points, for one or several programs. */
+export function waysCommand(text: string, flags: Flags): string {
+  const recipe = recipeOf(text);
+  if (recipe.ingredients.length === 0)
+    throw new CliError('There are no ingredients in it.', 'Give the ingredients one a line, under "Ingredients".');
+  const targets = targetsOf(flags);
+  const system = systemOf(flags);
+  const index = indexFoods(SHIPPED_FOODS);
+  const keep = (flags.keep ?? []).map((k) => k.toLowerCase());
+  const lines = recipe.ingredients.map((i, n) => {
+    const line = lineOf(readIngredient(i.text, i.group, index, system), `line-${n}`);
+    return { ...line, kept: keep.some((k) => k !== '' && line.text.toLowerCase().includes(k)) };
+  });
+  const idle = keep.find((k) => !lines.some((l) => l.text.toLowerCase().includes(k)));
+  if (idle !== undefined) throw new CliError(`No line has "${idle}" in it.`, 'Give --keep some words of a line.');
+  const version: Version = {
+    id: 'ways',
+    recipeId: 'ways',
+    parentId: null,
+    kind: 'asWritten',
+    name: 'as written',
+    servings: servingsOf(flags, recipe) ?? 1,
+    lines,
+    steps: recipe.steps.map((t, n) => ({ id: `step-${n}`, text: t })),
+    revision: 0,
+  };
+  const byId = new Map(SHIPPED_FOODS.map((f) => [f.id, f]));
+  const food = (id: string) => byId.get(id) ?? null;
+  const answer = findWays(
+    version,
+    {
+      points: targets.map((t) => t.points),
+      kcal: numberFlag(flags.kcal, 'kcal'),
+      protein: numberFlag(flags.protein, 'protein'),
+      grams: numberFlag(flags['min-grams'], 'min-grams'),
+      changes: numberFlag(flags['max-changes'], 'max-changes'),
+    },
+    {
+      kitchen: { food, version: () => null },
+      food,
+      swaps: SWAPS,
+      counters: targets.map((t) => plainCounter(t.program)),
+      system,
+      without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),
+      lacking: new Set(),
+    },
+    { frontierOf: 0 },
+  );
+  const marks = targets.map((t) => t.program.mark);
+  const byMark = (values: readonly number[]): Record<string, number> =>
+    Object.fromEntries(marks.map((m, i) => [m, values[i]!]));
+  const lineText = (id: string): string => lines.find((l) => l.id === id)?.text ?? '';
+  const changeOf = (c: LineChoice) => ({
+    line: lineText(c.lineId),
+    swap: c.swapId ?? LEAVE_OUT,
+    from: c.from,
+    to: c.to,
+  });
+  const wayOf = (w: Way) => ({
+    points: byMark(w.points),
+    raw: byMark(w.raw),
+    kcal: w.kcal,
+    protein: w.protein,
+    grams: w.grams,
+    departure: w.departure,
+    differs: w.differs,
+    changes: w.changes.map(changeOf),
+  });
+  const printed: WaysPrinted = {
+    targets: byMark(targets.map((t) => t.points)),
+    reachable: answer.reachable,
+    proved: answer.proved,
+    ways: answer.ways.map(wayOf),
+    obstacle: answer.obstacle && {
+      words: [...answer.obstacle.words],
+      closest: answer.obstacle.closest && wayOf(answer.obstacle.closest),
+    },
+    frontier: answer.frontier.map((f) => ({
+      mark: marks[0]!,
+      points: f.points,
+      raw: f.way.raw[0]!,
+      departure: f.departure,
+      changes: f.way.changes.map(changeOf),
+    })),
+    unresolved: lines.filter(isOpen).map((l) => l.text),
+    ...(flags.explain && {
+      options: answer.choices.flatMap((l) =>
+        l.choices.map((c) => ({
+          line: lineText(l.lineId),
+          swap: c.swapId,
+          raw: byMark(c.raw),
+          kcal: c.kcal,
+          departure: c.departure,
+          share: c.share,
+          grams: c.grams,
+        })),
+      ),
+      base: { raw: byMark(answer.base.raw), kcal: answer.base.kcal },
+    }),
+  };
+  return flags.json ? JSON.stringify(printed, null, 2) : inWords(printed);
+}
+
+function targetsOf(flags: Flags): Target[] {
+  const programs = [...SAMPLE_PROGRAMS, ...(flags.rule === undefined ? [] : [programOfRule(readText(flags.rule))])];
+  const known = programs.map((p) => p.mark).join(', ');
+  const targets = (flags.eater ?? []).map((e): Target => {
+    const m = /^([^=]+)=(\d+(?:\.\d+)?)$/.exec(e);
+    if (m === null) throw new CliError(`--eater ${e} is no target.`, 'Write it as LE=5: a mark and points a serving.');
+    const program = programs.find((p) => p.mark.toUpperCase() === m[1]!.toUpperCase());
+    if (!program) throw new CliError(`There is no program ${m[1]}.`, `The programs are ${known}.`);
+    return { program, points: Number(m[2]) };
+  });
+  if (targets.length === 0) throw new CliError('ways needs a target.', 'Give one as --eater LE=5.');
+  const twice = targets.find((t, i) => targets.some((u, j) => j < i && u.program.mark === t.program.mark));
+  if (twice) throw new CliError(`There are two targets for ${twice.program.mark}.`, 'Give one target for each mark.');
+  return targets;
+}
+
+function numberFlag(text: string | undefined, name: string): number | null {
+  if (text === undefined) return null;
+  const n = Number(text);
+  if (!(n >= 0 && n < 1e6)) throw new CliError(`--${name} ${text} is not a number.`, 'Give a number from 0 on.');
+  return n;
+}
+
+function inWords(p: WaysPrinted): string {
+  const aims = Object.entries(p.targets).map(([m, n]) => `${m} ${formatPoints(n)}`);
+  const out = [
+    p.reachable ? `Reached: ${aims.join(', ')}${p.proved ? ', and nothing departs less' : ''}` : 'Not reachable.',
+  ];
+  if (p.obstacle) out.push(...p.obstacle.words.map((w) => `  ${w}`));
+  for (const w of p.obstacle?.closest ? [p.obstacle.closest] : p.ways) {
+    const points = Object.entries(w.points).map(([m, n]) => `${m} ${formatPoints(n)}`);
+    const kcal = w.kcal === null ? '' : `, ${Math.round(w.kcal)} kcal`;
+    out.push(`${points.join(', ')}${kcal}, departure ${w.departure}${w.differs ? ` (${w.differs})` : ''}`);
+    for (const c of w.changes) out.push(`    ${c.from} → ${c.to}`);
+  }
+  return out.join('\n');
+}

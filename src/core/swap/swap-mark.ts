@@ -1,0 +1,17 @@
+/** What a line keeps of the swap that made it: the swap, and how much of the line it took. */
+export interface SwapMark {
+  readonly swapId: string;
+  /** null for the swap's usual share. */
+  readonly share: number | null;
+}
+
+/** Writes a swap into a line's `swapId`: `cream-half`, or `cream-half@0.75` for another share than the usual. */
+export const markOf = (swapId: string, share: number, usual: number): string =>
+  Math.abs(share - usual) < 1e-9 ? swapId : `${swapId}@${Math.round(share * 1000) / 1000}`;
+
+/** Reads a line's `swapId`. */
+export function readMark(mark: string | null): SwapMark | null {
+  if (mark === null) return null;
+  const [swapId, share] = mark.split('@');
+  return { swapId: swapId!, share: share === undefined ? null : Number(share) };
+}

@@ -1,0 +1,175 @@
+import type { Allergen, Food, Role } from '../food/food.ts';
+import { type CountLine, count } from '../program/count.ts';
+import type { Counter } from '../program/program.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { nutritionOf } from '../recipe/count-version.ts';
+import { applyEntry, type Change, lineChange } from '../recipe/entry.ts';
+import { type Kitchen, resolveLines } from '../recipe/resolve-lines.ts';
+import type { Line, Version } from '../recipe/version.ts';
+import { applySwap, whyNot } from '../swap/apply-swap.ts';
+import { avoidedBy } from '../swap/avoided.ts';
+import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
+import { roleOfLine } from '../swap/role-of-line.ts';
+import type { Swap } from '../swap/swap.ts';
+
+/** What a line may become: itself, nothing, or a swap of a stated share. */
+export interface LineChoice {
+  readonly lineId: string;
+  /** null: it stays. `leave-out`: it goes. Else a swap's id. */
+  readonly swapId: string | null;
+  readonly share: number;
+  /** 0 to 100, in tenths. */
+  readonly departure: number;
+  /** Unrounded points of a serving (rounded ones where items are rounded), by counter. */
+  readonly raw: readonly number[];
+  readonly kcal: number;
+  readonly protein: number;
+  /** What it weighs in a serving, g. */
+  readonly grams: number;
+  /** The words as they are, and what would stand there. */
+  readonly from: string;
+  readonly to: string;
+  readonly kind: 'stay' | 'leaveOut' | Swap['kind'];
+}
+
+/** A line with what it may become; the first choice is to stay, where it may. */
+export interface LineChoices {
+  readonly lineId: string;
+  readonly item: string;
+  readonly role: Role | null;
+  readonly kept: boolean;
+  readonly choices: readonly LineChoice[];
+}
+
+export const LEAVE_OUT = 'leave-out';
+
+export interface ChoiceContext {
+  readonly kitchen: Kitchen;
+  /** The newest revision of a food, for what swaps bring in. */
+  readonly food: (id: string) => Food | null;
+  readonly swaps: readonly Swap[];
+  readonly counters: readonly Counter[];
+  readonly system: MeasureSystem;
+  /** Nobody at the table may or will eat these. */
+  readonly without: { readonly allergies: readonly Allergen[]; readonly avoids: readonly string[] };
+  /** Foods that cannot be had, by id. */
+  readonly lacking: ReadonlySet<string>;
+  /** Corrects a swap's departure, by the verdicts of this household; the swap's own without. */
+  readonly departureOf?: (swap: Swap) => number;
+}
+
+/**
+ * What every line of a version may become, each with what it counts. Kept lines, open ones and those that count nothing
+ * stay. What somebody must not eat is no choice, not even as it is.
+ */
+export function lineChoices(version: Version, context: ChoiceContext): LineChoices[] {
+  const servings = version.servings ?? 1;
+  return version.lines.flatMap((line): LineChoices[] => {
+    if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
+    const role = roleOfLine(line, version, context.food);
+    const stay = choiceOf(version, line, null, 1, 0, [], servings, context);
+    const all = line.kept ? [stay] : [stay, ...changesOf(version, line, role, servings, context)];
+    return [
+      {
+        lineId: line.id,
+        item: line.item,
+        role,
+        kept: line.kept,
+        choices: all.filter((c) => c.allowed).map((c) => c.choice),
+      },
+    ];
+  });
+}
+
+interface Judged {
+  readonly choice: LineChoice;
+  readonly allowed: boolean;
+}
+
+function changesOf(
+  version: Version,
+  line: Line,
+  role: Role | null,
+  servings: number,
+  context: ChoiceContext,
+): Judged[] {
+  const out: Judged[] = [];
+  const fits = context.swaps.filter((s) => fitsRole(s, role) && whyNot(s, line) === null);
+  for (const swap of fits) {
+    const departure = context.departureOf?.(swap) ?? swap.departure;
+    const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
+    for (const share of shares) {
+      let n = 0;
+      const changes = applySwap(
+        version,
+        line.id,
+        swap,
+        { food: context.food, system: context.system, newId: () => `choice-${n++}` },
+        share,
+      );
+      const far = shareDeparture(swap, share, departure);
+      out.push(choiceOf(version, line, swap, share, far, changes, servings, context));
+    }
+  }
+  if (!fits.some((s) => s.kind === 'leaveOut')) {
+    const gone = [lineChange(version, line.id, { ...line, leftOut: true })];
+    const far = leftOutDeparture(role);
+    const leave = choiceOf(version, line, null, 1, far, gone, servings, context);
+    out.push({ ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } });
+  }
+  return out;
+}
+
+/** Fat in a batter and fat in a pan are the same foods in other roles: their swaps are not the same. */
+export const fitsRole = (swap: Swap, role: Role | null): boolean => {
+  if (swap.kind === 'twin') return swap.role !== 'fat' || role !== 'browning';
+  return (swap.role !== 'browning' && swap.role !== 'fat') || role === null || swap.role === role;
+};
+
+function choiceOf(
+  version: Version,
+  line: Line,
+  swap: Swap | null,
+  share: number,
+  departure: number,
+  changes: readonly Change[],
+  servings: number,
+  context: ChoiceContext,
+): Judged {
+  const next =
+    changes.length === 0 ? version : applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
+  const own = new Set(version.lines.map((l) => l.id));
+  const place = next.lines.filter((l) => l.id === line.id || !own.has(l.id));
+  const kitchen: Kitchen = {
+    food: (id, revision) => context.kitchen.food(id, revision) ?? context.food(id),
+    version: context.kitchen.version,
+  };
+  const lines = resolveLines({ ...next, lines: place }, kitchen);
+  const nutrition = nutritionOf(lines);
+  const foods = lines.flatMap((l) => l.parts.map((p) => p.food));
+  const there = place.filter((l) => !l.leftOut);
+  const forbidden = avoidedBy(context.without, foods).length > 0;
+  const missing = swap?.into.some((t) => context.lacking.has(t.foodId));
+  return {
+    allowed: !forbidden && !missing,
+    choice: {
+      lineId: line.id,
+      swapId: swap?.id ?? null,
+      share,
+      departure,
+      raw: context.counters.map((c) => additiveRaw(lines, c, servings)),
+      kcal: (nutrition.kcal.value ?? nutrition.kcal.high) / servings,
+      protein: (nutrition.protein.value ?? 0) / servings,
+      grams: there.reduce((g, l) => g + (l.weight?.grams ?? 0), 0) / servings,
+      from: line.text,
+      to: there.length === 0 ? 'nothing' : there.map((l) => l.text).join(' + '),
+      kind: swap?.kind ?? 'stay',
+    },
+  };
+}
+
+/** What lines add to a serving's count, where it adds up over lines: points where items are rounded, else unrounded. */
+function additiveRaw(lines: readonly CountLine[], counter: Counter, servings: number): number {
+  const c = count(lines, counter, { servings });
+  return counter.program.by === 'items' ? c.points : c.raw;
+}
