@@ -349,4 +349,153 @@ Steps
 2. Stir in sugar and butter.
 3. Warm the cherries and spoon them over. Dust with cinnamon.`,
   },
+  {
+    author: notebook(21),
+    lightened: {
+      name: 'lightened, more mushrooms',
+      changes: [
+        { line: 'butter', swap: 'butter-pan-to-spray' },
+        { line: 'mushrooms', swap: 'mushrooms-more' },
+        { line: 'bacon', swap: 'bacon-to-back' },
+        { line: 'soured cream', swap: 'soured-to-yogurt' },
+      ],
+    },
+    takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
+    text: `Mushroom and barley soup
+Serves 6
+
+Ingredients
+150 g pearl barley
+500 g mushrooms
+100 g bacon, diced
+1 onion, chopped
+2 carrots, diced
+30 g butter
+1.2 l vegetable stock
+150 g soured cream
+2 tbsp chopped parsley
+salt and pepper to taste
+
+Steps
+1. Fry the bacon with the onion in the butter until golden.
+2. Slice the mushrooms and brown them, 6 to 8 minutes, until their water is gone.
+3. Add barley, carrots and vegetable stock; simmer for 40 minutes, until the barley is soft.
+4. Stir in the soured cream off the heat, season with salt and pepper, strew the parsley.`,
+  },
+  {
+    author: notebook(48),
+    lightened: {
+      name: 'lightened, thinner dough',
+      changes: [
+        { line: 'butter', swap: 'butter-to-light' },
+        { line: 'milk', swap: 'milk-to-skim' },
+        { line: 'sugar', swap: 'sugar-less-more' },
+        { line: 'plums', grams: 1800 },
+        { line: 'flour', grams: 380 },
+      ],
+    },
+    text: `Plum tray cake
+Makes 16 pieces
+
+Ingredients
+500 g flour
+20 g fresh yeast
+200 ml milk
+100 g butter
+120 g sugar
+2 eggs
+1.5 kg plums
+1 tsp cinnamon
+a pinch of salt
+
+Steps
+1. Warm the milk; stir yeast, a spoon of the sugar and the milk into the flour and let it rise for 20 minutes.
+2. Knead in butter, eggs, salt and half of the sugar; let it rise for 45 minutes, until doubled.
+3. Roll the dough out on a tray, set the plums close together, strew the rest of the sugar with the cinnamon.
+4. Bake at 190 °C (375 °F) for 35 to 40 minutes, until the edge is golden.`,
+  },
+  {
+    author: notebook(50),
+    lightened: null,
+    text: `Strudel dough
+Makes 8 servings
+
+Ingredients
+250 g flour
+2 tbsp oil
+125 ml water
+1 tsp vinegar
+a pinch of salt
+
+Steps
+1. Knead flour, oil, water, vinegar and salt for 10 minutes, until the dough is smooth and soft.
+2. Cover it and let it rest for an hour in a warm place before it is pulled thin.`,
+  },
+  {
+    author: notebook(51),
+    lightened: {
+      name: 'lightened, fat-free quark',
+      changes: [
+        { line: 'curd cheese', swap: 'quark-to-fatfree' },
+        { line: 'butter', grams: 20 },
+        { line: 'sugar', swap: 'sugar-less-more' },
+        { line: 'raisins', swap: 'raisins-half' },
+        { line: 'apples', grams: 1100 },
+      ],
+    },
+    takes: [{ line: 'strudel dough', from: 'Strudel dough' }],
+    text: `Apple and curd-cheese strudel
+Serves 8
+
+Ingredients
+400 g strudel dough
+800 g apples, sliced
+500 g curd cheese
+80 g sugar
+2 eggs
+60 g raisins
+60 g butter, melted
+40 g breadcrumbs
+1 tsp cinnamon
+zest of 1 lemon
+
+Steps
+1. Stir curd cheese, eggs, lemon zest and half of the sugar smooth.
+2. Pull the strudel dough thin over a cloth, brush it with half of the melted butter, strew the breadcrumbs.
+3. Spread the curd cheese, then the apples with the raisins, the cinnamon and the rest of the sugar.
+4. Roll it up, brush it with the rest of the butter and bake at 180 °C (355 °F) for 40 to 45 minutes, until golden.`,
+  },
+  {
+    author: notebook(23),
+    lightened: {
+      name: 'lightened, yogurt on top',
+      changes: [
+        { line: 'butter', swap: 'butter-pan-to-spray' },
+        { line: 'cream', swap: 'cream-to-yogurt' },
+        { line: 'potato', grams: 120 },
+        { line: 'beetroot', grams: 900 },
+      ],
+    },
+    takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
+    text: `Beetroot and apple soup
+Serves 6
+
+Ingredients
+700 g beetroot
+300 g potato
+2 apples
+1 onion, chopped
+40 g butter
+1 l vegetable stock
+200 ml cream
+2 tsp grated horseradish
+1 tbsp vinegar
+salt and pepper to taste
+
+Steps
+1. Soften the onion in the butter, 5 minutes.
+2. Dice beetroot, potato and apples; simmer them in the vegetable stock for 35 minutes, until soft.
+3. Let it cool a little before it goes into a blender: hot food spurts. Blend it smooth.
+4. Warm it with the cream, the horseradish and the vinegar; season with salt and pepper.`,
+  },
 ];

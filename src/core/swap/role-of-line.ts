@@ -29,8 +29,10 @@ export function roleOfLine(line: Line, version: Version, food: (id: string) => F
   if (own === null) return line.role;
   const usual = own.roles[0] ?? null;
   if (line.role !== null && line.role !== usual) return line.role;
+  const batter = isBatter(version, food);
+  if (own.kinds.includes('flour') && batter) return 'starch-base';
   if (!isFat(own)) return usual;
-  if (isBatter(version, food)) return 'fat';
+  if (batter) return 'fat';
   const each = (line.weight?.grams ?? 0) / (version.servings ?? 4);
   return each <= FOR_THE_PAN_G ? 'browning' : 'fat';
 }

@@ -94,7 +94,8 @@ function changesOf(
   context: ChoiceContext,
 ): Judged[] {
   const out: Judged[] = [];
-  const fits = context.swaps.filter((s) => fitsRole(s, role) && whyNot(s, line) === null);
+  // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
+  const fits = context.swaps.filter((s) => s.kind !== 'toPlate' && fitsRole(s, role) && whyNot(s, line) === null);
   for (const swap of fits) {
     const departure = context.departureOf?.(swap) ?? swap.departure;
     const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
@@ -120,10 +121,13 @@ function changesOf(
   return out;
 }
 
-/** Fat in a batter and fat in a pan are the same foods in other roles: their swaps are not the same. */
+/** Roles that one food plays in turn: fat in a batter or in a pan, flour that thickens or holds a cake. */
+const STRICT: ReadonlySet<Role> = new Set<Role>(['fat', 'browning', 'thickener']);
+
+/** Whether a swap is for the part that a line plays. */
 export const fitsRole = (swap: Swap, role: Role | null): boolean => {
   if (swap.kind === 'twin') return swap.role !== 'fat' || role !== 'browning';
-  return (swap.role !== 'browning' && swap.role !== 'fat') || role === null || swap.role === role;
+  return !STRICT.has(swap.role) || role === null || swap.role === role;
 };
 
 function choiceOf(

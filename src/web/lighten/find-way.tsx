@@ -300,7 +300,7 @@ function WayCard({ way, title, eaters, count, onTake }: WayCardProps) {
   const smaller = way.grams < count.servingGrams * 0.9;
   return (
     <section aria-label={title} className="panel flex flex-col p-3">
-      <h4 className="text-base first-letter:uppercase">{title}</h4>
+      <h3 className="text-base first-letter:uppercase">{title}</h3>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-3">
         {eaters.map((e, i) => (
           <span key={e.eater.id}>
