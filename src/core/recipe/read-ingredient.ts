@@ -1,4 +1,5 @@
-import { countsNothing } from '../food/food.ts';
+import { cookedYield } from '../food/cooked-yield.ts';
+import { countsNothing, type Food } from '../food/food.ts';
 import { type FoodIndex, type FoodMatch, matchFood, SURE } from '../food/match-food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
@@ -56,7 +57,16 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
     const found = matchFood(index, name, reading.note);
     if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
   }
-  return matchFood(index, item, reading.note);
+  const plain = matchFood(index, item, reading.note);
+  // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.
+  const bare = /^(?:cooked|boiled) (.+)$/i.exec(item)?.[1];
+  if (bare !== undefined && (plain[0]?.confidence ?? 0) < FULL_NAME) {
+    const dry = matchFood(index, bare, reading.note);
+    const kin = (f: Food | undefined) => f?.id.split('-')[0];
+    const known = plain[0]?.food.state === 'cooked' && kin(plain[0].food) === kin(dry[0]?.food);
+    if (!known && (dry[0]?.confidence ?? 0) >= FULL_NAME && cookedYield(dry[0]!.food) !== null) return dry;
+  }
+  return plain;
 }
 
 const isCookedSlices = (reading: Reading): boolean =>

@@ -1,3 +1,5 @@
+import { COOKED_DENSITY, cookedYield } from '../food/cooked-yield.ts';
+import { edibleShare } from '../food/edible-share.ts';
 import { densityOf, type Food } from '../food/food.ts';
 import { foodWords, singular } from '../food/food-words.ts';
 import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
@@ -214,7 +216,10 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
   const middle = (low + high) / 2;
   const spoken = reading.modifiers.reduce((f, m) => f * (SPOKEN[m] ?? 1), 1);
 
-  const main = weighPackages(reading, food, system, middle) ?? weighAmount(middle, reading.unit, food, system, reading);
+  const main =
+    weighCooked(reading, food, system, middle) ??
+    weighPackages(reading, food, system, middle) ??
+    weighAmount(middle, reading.unit, food, system, reading);
   let chosen = main;
   let spread = middle > 0 ? (high - low) / 2 / middle : 0;
   const statesWeight = (unit: string | null) => unit !== null && unitNamed(unit)?.kind === 'weight';
@@ -243,6 +248,11 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
     }
   }
   if (chosen === null) return { weight: null, warnings };
+  const eaten = chosen.from === 'weight' ? edibleShare(food, reading.line) : null;
+  if (eaten !== null) {
+    warnings.push(`Weighed with what is thrown away: ${Math.round(eaten * 100)} % of it is counted.`);
+    chosen = { ...chosen, grams: chosen.grams * eaten, spread: Math.max(chosen.spread, 0.08) };
+  }
   let grams = chosen.grams * (chosen.from === 'weight' ? 1 : spoken);
   if (spoken !== 1 && chosen.from !== 'weight') spread = Math.max(spread, 0.1);
   let lowG = grams * (1 - spread) * (1 - chosen.spread);
@@ -255,6 +265,20 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
     highG += more.grams * (1 + more.spread);
   }
   return { weight: { grams, low: lowG, high: highG, from: chosen.from }, warnings };
+}
+
+/** "2 cups cooked buckwheat", where the pantry has it dry: what that was before it took up water. */
+function weighCooked(reading: Reading, food: Food, system: MeasureSystem, quantity: number): OneAmount | null {
+  const factor = cookedYield(food);
+  const unit = reading.unit === null ? null : unitNamed(reading.unit);
+  if (factor === null || unit === null || !/^(?:cooked|boiled)\b/i.test(reading.item)) return null;
+  const cooked =
+    unit.kind === 'weight'
+      ? quantity * unit.factor!
+      : unit.kind === 'volume'
+        ? quantity * millilitersOf(unit.name, system)! * COOKED_DENSITY
+        : null;
+  return cooked === null ? null : { grams: cooked / factor, from: 'estimate', spread: 0.12 };
 }
 
 /** A line without an amount: a spray is a second or two; what only seasons or garnishes adds nothing to count. */

@@ -9,7 +9,6 @@ import { indexFoods } from '../../core/food/match-food.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { LONGEST_RECIPE } from '../../core/recipe/read-recipe.ts';
 import { scoreRecipe } from '../../core/recipe/score-recipe.ts';
-import type { Db } from '../db/open.ts';
 import { notFound, ProblemError, parse } from '../http/problem.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';
 import { addCard, previewCard, withdrawCard } from '../store/cards.ts';
@@ -20,13 +19,8 @@ import { recipePage, recipeSummaries } from '../store/recipe-page.ts';
 import { recipeRow } from '../store/recipe-row.ts';
 import * as recipes from '../store/recipes.ts';
 import * as versions from '../store/versions.ts';
+import type { ApiContext } from './api-context.ts';
 import { pantryRoutes } from './pantry-routes.ts';
-
-export interface ApiContext {
-  readonly db: Db;
-  readonly publicUrl: string;
-  readonly clock: () => Date;
-}
 
 /** The revision that an If-Match header names. @throws ProblemError 428 */
 function ifMatch(header: string | undefined): number {

@@ -14,7 +14,7 @@ import { addFoodRevisions, foodOwner, ownFoodIds, pantryOf, revisionsOf, writeBa
 import { getHousehold } from '../store/households.ts';
 import { recipesUsing } from '../store/recipes.ts';
 import { putStock, removeStock, stockOf, takeForVersion } from '../store/stock.ts';
-import type { ApiContext } from './api.ts';
+import type { ApiContext } from './api-context.ts';
 
 const MOST_FOUND = 60;
 const shipped = (): ProblemError =>

@@ -2,10 +2,12 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { describeGrams } from '../../core/food/describe-grams.ts';
+import { matchFood } from '../../core/food/match-food.ts';
 import { formatShare } from '../../core/program/format-points.ts';
 import { byEyeIsFine } from '../../core/program/slack.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
-import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
+import { lineOf, readIngredient, resolveReading } from '../../core/recipe/read-ingredient.ts';
+import { readLine } from '../../core/recipe/reading/read-line.ts';
 import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
 import { useVersion } from '../data/use-version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
@@ -68,6 +70,16 @@ function BringIn({
     const read = lineOf(readIngredient(text, line.group, index, household.system), line.id, line.originLineId);
     change(line, read, `Rewrite ${line.item || line.text}`);
   };
+  const instead = (line: Line, item: string) => {
+    const food = matchFood(index, item, line.note, 1)[0]?.food;
+    if (!food) return;
+    const read = resolveReading(readLine(line.text, line.group), [{ food, confidence: 1 }], household.system);
+    change(
+      line,
+      { ...line, item, food: read.food, weight: read.weight, role: food.roles[0] ?? null, warnings: read.warnings },
+      `${item} instead of ${line.item}`,
+    );
+  };
   const add = (text: string) => {
     const id = uuid();
     const line = lineOf(readIngredient(text, null, index, household.system), id);
@@ -84,6 +96,7 @@ function BringIn({
       byEye={fine.has(line.id)}
       onRewrite={(text) => rewrite(line, text)}
       onAsk={() => setAsking(line.id)}
+      onInstead={(item) => instead(line, item)}
       onRemove={() => change(line, null, `Remove ${line.item || line.text}`)}
       foodName={
         line.food.kind === 'food'
@@ -148,12 +161,15 @@ interface LineRowProps {
   readonly foodName: string | null;
   readonly onRewrite: (text: string) => void;
   readonly onAsk: () => void;
+  /** Takes another food that the line names: "kale or chard". */
+  readonly onInstead: (item: string) => void;
   readonly onRemove: () => void;
 }
 
-function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove }: LineRowProps) {
+function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onInstead, onRemove }: LineRowProps) {
   const open = isOpen(line);
   const weight = line.weight;
+  const { alternatives } = useMemo(() => readLine(line.text, line.group), [line.text, line.group]);
   const reading =
     line.food.kind === 'open'
       ? 'What is it?'
@@ -179,7 +195,12 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
           {reading}
         </button>
         <span className="block text-sm text-soft">
-          {weight?.from === 'estimate' && (
+          {line.amount?.quantityMax != null && weight && (
+            <span>
+              counted at the middle of {Math.round(weight.low)} to {Math.round(weight.high)} g ·{' '}
+            </span>
+          )}
+          {weight?.from === 'estimate' && line.amount?.quantityMax == null && (
             <span className="text-mustard">
               an estimate, {Math.round(weight.low)} to {Math.round(weight.high)} g ·{' '}
             </span>
@@ -189,6 +210,16 @@ function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onRemove
             raw.map((r, i) => `${marks[i]} ${r === null ? '?' : formatShare(r)}`).join('  ')}
           {!open && byEye && line.food.kind !== 'nothing' && <span className="tag ml-2">by eye is fine</span>}
         </span>
+        {alternatives.length > 0 && (
+          <p className="text-sm">
+            <span className="text-soft">It offers another:</span>{' '}
+            {alternatives.map((a) => (
+              <button key={a} type="button" className="btn btn-plain btn-small" onClick={() => onInstead(a)}>
+                {a} instead
+              </button>
+            ))}
+          </p>
+        )}
         {line.warnings.map((w) => (
           <p key={w} className="text-mustard text-sm">
             {w}

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { sample } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
@@ -73,7 +74,9 @@ describe('the ladders of a food', () => {
   const show = (id: string) =>
     render(
       <HouseholdContext value={table}>
-        <Ladders food={shippedFood(id)!} />
+        <MemoryRouter>
+          <Ladders food={shippedFood(id)!} />
+        </MemoryRouter>
       </HouseholdContext>,
     );
   it('stand for the eaters first, then for the other programs', () => {

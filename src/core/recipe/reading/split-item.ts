@@ -46,7 +46,7 @@ export function splitItem(text: string): ItemRead {
     if (tail !== '') notes.push(tail);
   }
   const garnish =
-    / (for (?:the )?(?:garnish|garnishing|dusting|serving|topping|greasing|frying|brushing|sprinkling|decoration|rolling|pan|tin)\b.*|to (?:serve|garnish|finish|cover)\b.*|at room temperature|cut into .*|plus (?:more|extra)\b.*|with (?:its|their|the) (?:own )?(?:juices?|liquid|liquor|brine)\b.*)$/i.exec(
+    / (for (?:the )?(?:garnish|garnishing|dusting|serving|topping|greasing|frying|brushing|sprinkling|decoration|rolling|pan|tin)\b.*|to (?:serve|garnish|finish|cover)\b.*|at room temperature|cut into .*|plus (?:more|extra)\b.*|with (?:its|their|the) (?:own )?(?:juices?|liquid|liquor|brine)\b.*|(?:in|with) (?:its|their|the) (?:shells?|pods?|husks?|skins?|peel|bones?)\b.*|on the bone\b.*)$/i.exec(
       name,
     );
   if (garnish && garnish.index > 0) {
