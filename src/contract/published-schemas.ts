@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ParseAnswerSchema, ScoreAnswerSchema } from './cli.ts';
+import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from './cli.ts';
 import { ProblemSchema } from './problem.ts';
 import { RuleFileSchema } from './program.ts';
 import { OwnRecipeSchema } from './recipe-file.ts';
@@ -8,6 +8,7 @@ import { OwnRecipeSchema } from './recipe-file.ts';
 export const schemas = (): Record<string, unknown> => ({
   parse: z.toJSONSchema(ParseAnswerSchema),
   score: z.toJSONSchema(ScoreAnswerSchema),
+  ways: z.toJSONSchema(WaysAnswerSchema),
   rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
   recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),
   problem: z.toJSONSchema(ProblemSchema, { io: 'input' }),

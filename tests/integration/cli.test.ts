@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { ParseAnswerSchema, ScoreAnswerSchema } from '../../src/contract/cli.ts';
+import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from '../../src/contract/cli.ts';
 import { ProblemSchema } from '../../src/contract/problem.ts';
 
 let dir: string;
@@ -29,6 +29,73 @@ const file = (name: string, body: string): string => {
   return path;
 };
 const STEW = 'Stew\nServes 4\n\nIngredients\n1 lb 80/20 ground beef\n2 onions\n1 cup sour cream\nsalt to taste\n';
+
+describe('ways', () => {
+  const ask = (...args: string[]) => {
+    const { status, out, err } = imbiss(['ways', file('stew.txt', STEW), ...args, '--json']);
+    expect(err).toBe('');
+    expect(status).toBe(0);
+    return WaysAnswerSchema.parse(JSON.parse(out));
+  };
+  it('prints the way of least departure, and with --explain all that it takes to check it', () => {
+    const printed = ask('--eater', 'LE=6', '--eater', 'HA=7', '--explain');
+    expect(printed).toMatchObject({ targets: { LE: 6, HA: 7 }, reachable: true, proved: true, obstacle: null });
+    const lines = [...new Set(printed.options!.map((o) => o.line))].map((l) =>
+      printed.options!.filter((o) => o.line === l),
+    );
+    let best = Number.POSITIVE_INFINITY;
+    const tryAll = (i: number, raw: Record<string, number>, departure: number): void => {
+      if (i === lines.length) {
+        if (raw.LE! < 6.5 - 1e-9 && raw.HA! < 7.5 - 1e-9) best = Math.min(best, departure);
+        return;
+      }
+      for (const o of lines[i]!)
+        tryAll(i + 1, { LE: raw.LE! + o.raw.LE!, HA: raw.HA! + o.raw.HA! }, departure + o.departure);
+    };
+    tryAll(0, printed.base!.raw, 0);
+    expect(printed.ways[0]!.departure).toBeCloseTo(best, 9);
+    expect(printed.ways.every((w) => w.points.LE! <= 6 && w.points.HA! <= 7)).toBe(true);
+    expect(printed.frontier[0]).toMatchObject({ mark: 'LE', departure: 0, changes: [] });
+  });
+  it('takes limits, kept lines and what somebody does without', () => {
+    const { ways } = ask(
+      '--eater',
+      'LE=9',
+      '--kcal',
+      '500',
+      '--max-changes',
+      '2',
+      '--keep',
+      'cream',
+      '--without',
+      'celery',
+    );
+    expect(ways.length).toBeGreaterThan(0);
+    for (const w of ways) {
+      expect(w.changes.length).toBeLessThanOrEqual(2);
+      expect(w.kcal!).toBeLessThanOrEqual(500);
+      expect(w.changes.some((c) => c.line.includes('cream'))).toBe(false);
+    }
+  });
+  it('says what stands in the way', () => {
+    const printed = ask('--eater', 'LE=0', '--keep', 'beef', '--keep', 'cream');
+    expect(printed.reachable).toBe(false);
+    expect(printed.obstacle!.words.join()).toContain('kept');
+    expect(printed.obstacle!.closest).not.toBeNull();
+  });
+  it.each([
+    [[], /needs a target/],
+    [['--eater', 'LE'], /is no target/],
+    [['--eater', 'ZZ=4'], /no program ZZ/],
+    [['--eater', 'LE=4', '--eater', 'le=5'], /two targets/],
+    [['--eater', 'LE=4', '--kcal', 'few'], /not a number/],
+    [['--eater', 'LE=4', '--keep', 'unicorn'], /No line has/],
+  ])('%j: exit 2 and a problem', (args, words) => {
+    const { status, err, out } = imbiss(['ways', file('stew.txt', STEW), ...args]);
+    expect([status, out]).toEqual([2, '']);
+    expect(ProblemSchema.parse(JSON.parse(err)).title).toMatch(words);
+  });
+});
 
 describe('parse', () => {
   it('prints an entry for every line, in order, as its schema says', () => {

@@ -37,6 +37,23 @@ describe('a recipe inside another', () => {
       countVersion(outer, kitchenOf(sauce), [LE]).counts[0]!.raw,
     );
   });
+  it('taken whole or by servings stays that when it changes, in points and in weight', () => {
+    const half: Line = {
+      ...take(dishWeight(sauce) / 2, sauce),
+      amount: { quantity: 0.5, quantityMax: null, unit: null },
+      weight: { grams: dishWeight(sauce) / 2, low: 1, high: 1000, from: 'count' },
+    };
+    const outer: Version = { ...readVersion([]), lines: [half], servings: 1 };
+    const larger = { ...sauce, lines: [...sauce.lines, ...readVersion(['300 g cheddar']).lines] };
+    const raw = (v: Version) => countVersion({ ...v, servings: 1 }, kitchenOf(), [LE]).counts[0]!.raw;
+    expect(countVersion(outer, kitchenOf(larger), [LE]).counts[0]!.raw).toBeCloseTo(raw(larger) / 2, 9);
+    expect(countVersion(outer, kitchenOf(larger), [LE]).servingGrams).toBeCloseTo(dishWeight(larger) / 2, 9);
+    const served = { ...half, amount: { quantity: 2, quantityMax: null, unit: 'serving' } };
+    expect(countVersion({ ...outer, lines: [served] }, kitchenOf(larger), [LE]).counts[0]!.raw).toBeCloseTo(
+      raw(larger) / 2,
+      9,
+    );
+  });
   it('is open when it is not there, or has open lines itself', () => {
     const outer: Version = { ...readVersion([]), lines: [take(100, sauce)] };
     expect(resolveLines(outer, kitchenOf())[0]!.open).toBe(true);

@@ -1,4 +1,5 @@
 import { foodsOf } from '../../core/card/card.ts';
+import { saltMeets } from '../../core/caution/salt-meets.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import { isSmallerPlate, type VersionCount } from '../../core/recipe/count-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
@@ -7,10 +8,12 @@ import { avoidedBy } from '../../core/swap/avoided.ts';
 import { SWAPS } from '../../core/swap/library.ts';
 import { readMark } from '../../core/swap/swap-mark.ts';
 import { useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 /** What to watch in this version: the swaps' own warnings, allergens brought in, and what somebody must not or will not eat. */
 export function WatchNote({ version, now, was }: { version: Version; now: VersionCount; was: VersionCount }) {
   const { eaters } = useHousehold();
+  const { food } = useOpenRecipe();
   const foods = foodsOf(now);
   const brought = allergensBroughtIn(foodsOf(was), foods);
   const swaps = [...new Set(version.lines.flatMap((l) => (l.swapId ? [l.swapId] : [])))].flatMap((id) =>
@@ -19,6 +22,7 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
   const watch = swaps.flatMap((s) => (s.watch ? [`${s.name}: ${s.watch}`] : []));
   const people = eaters.flatMap((e) => avoidedBy(e, foods).map((what) => `${e.name}: ${what}.`));
   const smaller = isSmallerPlate(now, was);
+  const salt = saltMeets(version.lines, food);
   return (
     <>
       {people.length > 0 && (
@@ -26,7 +30,7 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
           <strong>Not for everyone.</strong> {people.join(' ')}
         </div>
       )}
-      {(watch.length > 0 || brought.length > 0 || smaller) && (
+      {(watch.length > 0 || brought.length > 0 || smaller || salt !== null) && (
         <div className="note mt-2 text-sm">
           <strong>Watch:</strong>
           <ul className="list-disc pl-4">
@@ -34,6 +38,7 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
               <li key={w}>{w}</li>
             ))}
             {brought.length > 0 && <li>Brings in {brought.map((a) => ALLERGEN_WORDS[a]).join(', ')}.</li>}
+            {salt !== null && <li>{salt}</li>}
             {smaller && (
               <li>
                 A serving weighs {Math.round(now.servingGrams)} g instead of {Math.round(was.servingGrams)} g: part of

@@ -101,7 +101,7 @@ croutons | croutons | dry | 407 6.6 1.5 73.5 4 3 5.1 11.9 698 | cup 30; handful 
 ramen | instant noodles, fried | dry | 440 17 7.6 62 2 1 2.9 10 1850 | package 85; packet 85 | pasta addedfat | starch-base | gluten | ramen noodles; instant noodles; ramen
 tortellini | tortellini, cheese, chilled | as is | 307 7.2 3.6 47 1 0 1.9 13.5 344 | cup 108; package 255 | pasta | starch-base | gluten egg milk | cheese tortellini; ravioli; cheese ravioli; pierogi
 couscous-cooked | couscous, cooked | cooked | 112 0.2 0 23.2 0.1 0 1.4 3.8 5 | cup 157 | grain plant | starch-base | gluten | cooked couscous
-barley-cooked | pearl barley, cooked | cooked | 123 0.4 0.1 28.2 0.3 0 3.8 2.3 3 | cup 157 | wholegrain plant | starch-base | gluten | cooked barley; cooked farro; cooked bulgur
+barley-cooked | pearl barley, cooked | cooked | 123 0.4 0.1 28.2 0.3 0 3.8 2.3 3 | cup 157 | wholegrain plant | starch-base | gluten | cooked barley
 farro | farro | dry | 338 2.4 0.4 70.2 6.8 0 10.7 14.6 8 | cup 174 | wholegrain plant | starch-base | gluten | spelt; spelt berries; wheat berries; freekeh
 flour-spelt | spelt flour | dry | 345 2 0.3 70 2 0 6 12.5 4 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | spelt flour; white spelt flour
 flour-oat | oat flour | dry | 404 9.1 1.6 65.7 0.8 0 6.5 14.7 19 | cup 104; tablespoon 6.5 | flour plant | starch-base | gluten | oat flour
