@@ -55,7 +55,8 @@ describe('ways', () => {
     tryAll(0, printed.base!.raw, 0);
     expect(printed.ways[0]!.departure).toBeCloseTo(best, 9);
     expect(printed.ways.every((w) => w.points.LE! <= 6 && w.points.HA! <= 7)).toBe(true);
-    expect(printed.frontier[0]).toMatchObject({ mark: 'LE', departure: 0, changes: [] });
+    expect(printed.frontier.every((f) => f.mark === 'LE')).toBe(true);
+    expect(printed.frontier[0]!.departure).toBeLessThanOrEqual(printed.ways[0]!.departure);
   });
   it('takes limits, kept lines and what somebody does without', () => {
     const { ways } = ask(

@@ -19,7 +19,7 @@ interface CountPanelProps {
   readonly children?: ReactNode;
 }
 
-const SHOWN: readonly Nutrient[] = ['kcal', 'protein', 'satFat', 'sugars', 'fibre'];
+const SHOWN: readonly Nutrient[] = ['kcal', 'protein', 'satFat', 'sugars', 'fibre', 'sodium'];
 
 /** What a serving counts for every eater, where it stands on the stair, and its nutrition. Click a number for its reasons. */
 export function CountPanel({ version, count, places, eaters, before = null, children }: CountPanelProps) {
@@ -131,5 +131,6 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
 
 function amount(value: number | null, n: Nutrient): string {
   if (value === null) return 'unknown';
-  return n === 'kcal' ? String(Math.round(value)) : `${trimmed(value, value < 10 ? 1 : 0)} g`;
+  if (n === 'kcal') return String(Math.round(value));
+  return n === 'sodium' ? `${Math.round(value)} mg` : `${trimmed(value, value < 10 ? 1 : 0)} g`;
 }
