@@ -4,6 +4,7 @@ import type { Food } from '../../src/core/food/food.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
 import type { StockItem } from '../../src/core/stock/stock.ts';
 import { SHIPPED_PRODUCTS } from '../../src/server/lookup/shipped-lookup.ts';
+import { syncShippedFoods } from '../../src/server/store/foods.ts';
 import { addHousehold } from '../../src/server/store/households.ts';
 import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
@@ -112,6 +113,16 @@ describe('own foods', () => {
     const many = Array.from({ length: 3000 }, (_, i) => own(`batch-${i}`, { name: `Jam number ${i}` }));
     expect((await post(many).expect(200)).body).toEqual({ foods: 3000, corrections: 0 });
     expect(await search('jam number 2999')).toContain('batch-2999');
+  });
+});
+
+describe('a database from before the full text', () => {
+  it('has its own foods found after the next start', async () => {
+    await put('/foods/own-jam-old', own('own-jam-old', { name: 'Rosehip jam of ours' })).expect(200);
+    await server.db.deleteFrom('food_name').where('food_id', '=', 'own-jam-old').execute();
+    expect(await search('rosehip')).not.toContain('own-jam-old');
+    await syncShippedFoods(server.db, NOW.toISOString());
+    expect(await search('rosehip')).toContain('own-jam-old');
   });
 });
 

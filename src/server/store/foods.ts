@@ -52,7 +52,21 @@ export async function syncShippedFoods(db: Db, now: string): Promise<number> {
     .executeTakeFirst();
   // A database from before the full text has foods and no names yet.
   if (fresh.length > 0 || Number(named?.n ?? 0) < SHIPPED_FOODS.length) await indexNames(db, SHIPPED_FOODS, null);
+  await indexUnnamed(db);
   return fresh.length;
+}
+
+/** Brings own foods from before the full text into it. */
+async function indexUnnamed(db: Db): Promise<void> {
+  const rows = await db
+    .selectFrom('food_revision')
+    .selectAll()
+    .where('household_id', 'is not', null)
+    .where('food_id', 'not in', (eb) => eb.selectFrom('food_name').select('food_id'))
+    .orderBy('revision')
+    .execute();
+  const newest = new Map(rows.map((r) => [r.food_id, r]));
+  for (const r of newest.values()) await indexNames(db, [remember(db, r)], r.household_id);
 }
 
 /**

@@ -148,7 +148,14 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         </p>
       )}
       {state.kind === 'found' && (
-        <Found answer={state.answer} eaters={eaters} count={count} varying={varying} onTake={onTake} />
+        <Found
+          answer={state.answer}
+          changed={version.lines.some((l) => l.swapId !== null || l.leftOut)}
+          eaters={eaters}
+          count={count}
+          varying={varying}
+          onTake={onTake}
+        />
       )}
     </Modal>
   );
@@ -188,13 +195,15 @@ function Field({ label, hint, value, onChange, text = false }: FieldProps) {
 
 interface FoundProps {
   readonly answer: WaysAnswer;
+  /** Whether the version that was searched is a changed one already. */
+  readonly changed: boolean;
   readonly eaters: readonly CountingEater[];
   readonly count: VersionCount;
   readonly varying: number;
   readonly onTake: FindWayProps['onTake'];
 }
 
-function Found({ answer, eaters, count, varying, onTake }: FoundProps) {
+function Found({ answer, changed, eaters, count, varying, onTake }: FoundProps) {
   const [at, setAt] = useState<number | null>(null);
   const shown = at === null ? null : (answer.frontier[at]?.way ?? null);
   return (
@@ -206,7 +215,7 @@ function Found({ answer, eaters, count, varying, onTake }: FoundProps) {
       ) : (
         <p>
           {answer.proved
-            ? 'Nothing that reaches it departs less from the family’s dish: every choice was weighed.'
+            ? `Nothing that reaches it departs less${changed ? ', beyond what is changed already' : ' from the family’s dish'}: every choice was weighed.`
             : 'This reaches it. That nothing departs less is not proved.'}
         </p>
       )}
