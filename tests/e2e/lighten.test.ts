@@ -95,6 +95,22 @@ describe('finding a way', () => {
     await page.getByRole('button', { name: 'Redo' }).first().click();
     await saved(page);
     expect(await points(page)).toBeLessThanOrEqual(target);
+    if (title === 'goulash') {
+      // A verdict moves the departure of what is in the dish, and is taken back.
+      const departure = () => page.getByText(/^Departure from the family/).textContent();
+      const was = await departure();
+      await page.getByText('How was it?').click();
+      await page
+        .getByRole('group', { name: /Would Runa/ })
+        .getByRole('button', { name: 'no' })
+        .click();
+      await page.getByLabel('What Runa says of its taste').fill('a little dry');
+      await page.keyboard.press('Enter');
+      await expect.poll(departure).not.toBe(was);
+      await expectAccessible(page, 'verdicts');
+      await page.getByRole('button', { name: 'Forget' }).first().click();
+      await expect.poll(departure).toBe(was);
+    }
     if (title === 'gratin') {
       await page.getByLabel('beside').selectOption({ index: 1 });
       const row = page.locator('tbody tr', { hasText: 'Gruyère' }).first();

@@ -40,7 +40,7 @@ export function departureOf(
   version: Version,
   swaps: readonly Swap[],
   food: (id: string) => Food | null = () => null,
-  corrected: (swap: Swap) => number = (s) => s.departure,
+  corrected: (swap: Swap, role: Role | null) => number = (s) => s.departure,
 ): number {
   const seen = new Set<string>();
   let sum = 0;
@@ -50,7 +50,7 @@ export function departureOf(
     const key = `${line.originLineId} ${line.swapId}`;
     if (seen.has(key)) continue;
     seen.add(key);
-    if (swap) sum += shareDeparture(swap, mark?.share ?? swap.share, corrected(swap));
+    if (swap) sum += shareDeparture(swap, mark?.share ?? swap.share, corrected(swap, roleOfLine(line, version, food)));
     else if (line.leftOut) sum += leftOutDeparture(roleAsItWas(line, version, food));
   }
   return Math.min(100, Math.round(sum * 10) / 10);

@@ -11,6 +11,7 @@ import { avoidedBy } from '../swap/avoided.ts';
 import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
 import type { Swap } from '../swap/swap.ts';
+import { type Place, placeOf } from '../swap/verdict.ts';
 
 /** What a line may become: itself, nothing, or a swap of a stated share. */
 export interface LineChoice {
@@ -55,7 +56,7 @@ export interface ChoiceContext {
   /** Foods that cannot be had, by id. */
   readonly lacking: ReadonlySet<string>;
   /** Corrects a swap's departure, by the verdicts of this household; the swap's own without. */
-  readonly departureOf?: (swap: Swap) => number;
+  readonly departureOf?: (swap: Swap, place: Place) => number;
 }
 
 /**
@@ -97,7 +98,7 @@ function changesOf(
   // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
   const fits = context.swaps.filter((s) => s.kind !== 'toPlate' && fitsRole(s, role) && whyNot(s, line) === null);
   for (const swap of fits) {
-    const departure = context.departureOf?.(swap) ?? swap.departure;
+    const departure = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
     const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
     for (const share of shares) {
       let n = 0;

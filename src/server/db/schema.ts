@@ -86,6 +86,7 @@ export interface Database {
     changed_at: string;
   };
   barcode: { household_id: string; code: string; food_id: string };
+  verdict: { version_id: string; eater_id: string; household_id: string; body: string; changed_at: string };
   version_food: { version_id: string; food_id: string };
   food_name: { rowid: Generated<number>; food_id: string; household_id: string | null; words: string };
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { EaterSchema, HouseholdChangeSchema, NewHouseholdSchema } from '../../contract/household.ts';
 import { PinSchema } from '../../contract/program.ts';
 import { NewRecipeSchema, RecipeChangeSchema } from '../../contract/recipe.ts';
+import { NewVerdictSchema } from '../../contract/verdict.ts';
 import { EntrySchema, VersionSchema } from '../../contract/version.ts';
 import { cardText } from '../../core/card/card-text.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
@@ -18,6 +19,7 @@ import { kitchenFor } from '../store/kitchen.ts';
 import { recipePage, recipeSummaries } from '../store/recipe-page.ts';
 import { recipeRow } from '../store/recipe-row.ts';
 import * as recipes from '../store/recipes.ts';
+import { putVerdict, removeVerdict, verdictsOf } from '../store/verdicts.ts';
 import * as versions from '../store/versions.ts';
 import type { ApiContext } from './api-context.ts';
 import { pantryRoutes } from './pantry-routes.ts';
@@ -81,6 +83,16 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
   });
   api.delete('/households/:h/pins/:food/:program', async (req, res) => {
     await households.removePin(db, req.params.h, req.params.food, req.params.program);
+    res.status(204).end();
+  });
+
+  api.get('/households/:h/verdicts', async (req, res) => void res.json(await verdictsOf(db, req.params.h)));
+  api.put('/households/:h/verdicts', async (req, res) => {
+    await households.getHousehold(db, req.params.h);
+    res.json(await putVerdict(db, req.params.h, parse(NewVerdictSchema, req.body), now()));
+  });
+  api.delete('/households/:h/verdicts/:version/:eater', async (req, res) => {
+    await removeVerdict(db, req.params.h, req.params.version, req.params.eater);
     res.status(204).end();
   });
 

@@ -4,6 +4,7 @@ import { FoodCorrectionSchema, FoodSchema } from '../../contract/food.ts';
 import { HouseholdSchema, TableSchema } from '../../contract/household.ts';
 import { RecipePageSchema, RecipeSummarySchema } from '../../contract/recipe.ts';
 import { StockSchema } from '../../contract/stock.ts';
+import { VerdictSchema } from '../../contract/verdict.ts';
 import { getParsed } from './api.ts';
 
 const options = { revalidateOnFocus: false, keepPreviousData: true };
@@ -13,6 +14,7 @@ const pantry = getParsed(z.array(FoodSchema));
 const recipes = getParsed(RecipeSummarySchema.array());
 const recipe = getParsed(RecipePageSchema);
 const stock = getParsed(StockSchema);
+const verdicts = getParsed(z.array(VerdictSchema));
 const correction = getParsed(FoodCorrectionSchema);
 const ids = getParsed(z.array(z.string()));
 
@@ -25,10 +27,12 @@ export const useRecipe = (id: string) => useSWR(`/recipes/${id}`, recipe, option
 export const useOwnFoods = (h: string) => useSWR(`/households/${h}/foods/own`, ids, options);
 export const useCorrection = (h: string, food: string) =>
   useSWR(`/households/${h}/foods/${food}/correction`, correction, options);
+export const useVerdicts = (h: string) => useSWR(`/households/${h}/verdicts`, verdicts, options);
 export const useStock = (h: string) => useSWR(`/households/${h}/stock`, stock, { revalidateOnFocus: true });
 
 export const refresh = {
   correction: (h: string, food: string) => mutate(`/households/${h}/foods/${food}/correction`),
+  verdicts: (h: string) => mutate(`/households/${h}/verdicts`),
   stock: (h: string) => mutate(`/households/${h}/stock`),
   households: () => mutate('/households'),
   table: (h: string) => mutate(`/households/${h}`),

@@ -16,6 +16,7 @@ import { useHousehold } from '../shell/household-context.ts';
 import { type useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { AmountField } from './amount-field.tsx';
 import { HowMuch } from './how-much.tsx';
+import { ShareSlider } from './share-slider.tsx';
 import { SwapMenu } from './swap-menu.tsx';
 
 interface BenchProps {
@@ -34,6 +35,8 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
   const [swapsOf, setSwapsOf] = useState<string | null>(null);
   const [howMuchOf, setHowMuchOf] = useState<string | null>(null);
   const asked = version.lines.find((l) => l.id === howMuchOf);
+  const [sliding, setSliding] = useState<{ lineId: string; swap: Swap } | null>(null);
+  const slid = version.lines.find((l) => l.id === sliding?.lineId);
   const table = useRef<HTMLTableElement>(null);
   const pairs = pairLines(parent, version);
   const { eaters, count } = now;
@@ -45,11 +48,11 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
 
   const change = (line: Line, after: Line | null, label: string) =>
     editor.do(label, [lineChange(version, line.id, after)]);
-  const swap = (line: Line, s: Swap) => {
+  const swap = (line: Line, s: Swap, share: number = s.share) => {
     const context = { food, system: household.system, newId: () => uuid() };
     let changes: Change[];
     try {
-      changes = applySwap(version, line.id, s, context);
+      changes = applySwap(version, line.id, s, context, share);
     } catch (e) {
       sayError(e);
       return;
@@ -184,7 +187,7 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                         version={version}
                         open={swapsOf === line.id}
                         onOpenChange={(isOpen) => setSwapsOf(isOpen ? line.id : null)}
-                        onSwap={(s) => swap(line, s)}
+                        onSwap={(s) => (s.kind === 'part' ? setSliding({ lineId: line.id, swap: s }) : swap(line, s))}
                         onAmount={() => setAmountOf(line.id)}
                         onHowMuch={() => setHowMuchOf(line.id)}
                         onRole={(role) => change(line, { ...line, role }, `${line.item} is here for ${role}`)}
@@ -211,6 +214,18 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
           })}
         </tbody>
       </table>
+      {sliding && slid && (
+        <ShareSlider
+          line={slid}
+          version={version}
+          swap={sliding.swap}
+          onClose={() => setSliding(null)}
+          onTake={(share) => {
+            setSliding(null);
+            swap(slid, sliding.swap, share);
+          }}
+        />
+      )}
       {asked && (
         <HowMuch
           line={asked}

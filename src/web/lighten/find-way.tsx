@@ -7,7 +7,7 @@ import { SWAPS } from '../../core/swap/library.ts';
 import type { Aim, Way, WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
-import { usePantry, useStock } from '../data/queries.ts';
+import { usePantry, useStock, useVerdicts } from '../data/queries.ts';
 import { Modal } from '../parts/modal.tsx';
 import { type CountingEater, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
@@ -34,6 +34,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
   const { page } = useOpenRecipe();
   const { data: pantry = [] } = usePantry(household.id);
   const { data: stock = [] } = useStock(household.id);
+  const { data: verdicts = [] } = useVerdicts(household.id);
   const { state, find, cancel } = useWays();
   const [targets, setTargets] = useState<readonly string[]>(() =>
     count.counts.map((c, i) => (i === 0 ? formatTarget(Math.max(0, Math.ceil(c.points * 0.6))) : '')),
@@ -68,6 +69,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         avoids: [...asked.avoids, ...people.flatMap((p) => p.avoids)],
       },
       lacking: lacking.map((s) => s.foodId!),
+      verdicts,
       frontierOf: varying,
     });
   };

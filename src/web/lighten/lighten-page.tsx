@@ -6,9 +6,10 @@ import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/recipe/version.ts';
 import { departureOf } from '../../core/swap/departure.ts';
 import { SWAPS } from '../../core/swap/library.ts';
+import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import { request } from '../data/api.ts';
-import { refresh } from '../data/queries.ts';
+import { refresh, useVerdicts } from '../data/queries.ts';
 import { useVersion } from '../data/use-version.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
@@ -20,6 +21,8 @@ import { Bench } from './bench.tsx';
 import { FindWay } from './find-way.tsx';
 import { ScaleField } from './scale-field.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
+import { TakeSwaps } from './take-swaps.tsx';
+import { Verdicts } from './verdicts.tsx';
 import { VersionName } from './version-name.tsx';
 import { WatchNote } from './watch-note.tsx';
 
@@ -107,6 +110,8 @@ function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBen
   return <TheBench {...open} versions={versions} onChoose={onChoose} onStart={onStart} starting={starting} />;
 }
 
+const NO_VERDICTS: readonly Verdict[] = [];
+
 function TheBench({
   editor,
   state,
@@ -117,13 +122,17 @@ function TheBench({
 }: NonNullable<ReturnType<typeof useVersion>> & Omit<OpenBenchProps, 'versionId'>) {
   const { household } = useHousehold();
   const { page, asWritten, food } = useOpenRecipe();
+  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
   const { version } = state;
   const [besideId, setBesideId] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
   const parent = page.versions.find((v) => v.id === (besideId ?? version.parentId)) ?? asWritten;
   const now = useCount(version);
   const was = useCount(parent);
-  const departure = useMemo(() => departureOf(version, SWAPS, food), [version, food]);
+  const departure = useMemo(
+    () => departureOf(version, SWAPS, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
+    [version, food, verdicts],
+  );
   const remove = async () => {
     try {
       await request('DELETE', `/versions/${version.id}`);
@@ -212,7 +221,9 @@ function TheBench({
         <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
         <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
         <StepsEditor editor={editor} version={version} />
-        <p className="mt-6">
+        <Verdicts versionId={version.id} />
+        <p className="mt-6 flex flex-wrap items-center gap-4">
+          <TakeSwaps editor={editor} version={version} />
           <TakeFromStock versionId={version.id} />
         </p>
       </main>

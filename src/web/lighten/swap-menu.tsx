@@ -9,7 +9,9 @@ import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { fitsRole } from '../../core/ways/line-choices.ts';
+import { useVerdicts } from '../data/queries.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -26,6 +28,14 @@ interface SwapMenuProps {
   readonly onLeaveOut: () => void;
   /** Puts the line back as it was; null when it is. */
   readonly onAsWritten: (() => void) | null;
+}
+
+/** A swap's departure, and what it was before somebody judged it. */
+function departureWords(swap: Swap, place: Place, verdicts: readonly Verdict[]): string {
+  const now = correctedDeparture(swap, place, verdicts);
+  return now === swap.departure
+    ? `departure ${now}`
+    : `departure ${now}, ${now < swap.departure ? 'liked' : 'not liked'} (was ${swap.departure})`;
 }
 
 const roleWords = (role: Role | null): string =>
@@ -59,6 +69,7 @@ function Items({ line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onL
   const { household } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
+  const { data: verdicts = [] } = useVerdicts(household.id);
   const role = roleOfLine(line, version, food);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
@@ -87,7 +98,7 @@ function Items({ line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onL
           <span className="block font-semibold leading-tight">{s.name}</span>
           <span className="flex justify-between gap-3 text-sm text-soft">
             <span>{after(s)}</span>
-            <span>departure {s.departure}</span>
+            <span>{departureWords(s, placeOf(role), verdicts)}</span>
           </span>
         </DropdownMenu.Item>
       ))}

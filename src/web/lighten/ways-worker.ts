@@ -4,6 +4,7 @@ import type { Counter } from '../../core/program/program.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { correctedDeparture, type Verdict } from '../../core/swap/verdict.ts';
 import { type Aim, findWays, type WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { ChoiceContext } from '../../core/ways/line-choices.ts';
 
@@ -18,6 +19,7 @@ export interface WaysQuestion {
   readonly system: MeasureSystem;
   readonly without: ChoiceContext['without'];
   readonly lacking: readonly string[];
+  readonly verdicts: readonly Verdict[];
   readonly frontierOf: number;
 }
 
@@ -41,6 +43,7 @@ const ways = {
         system: q.system,
         without: q.without,
         lacking: new Set(q.lacking),
+        departureOf: (swap, place) => correctedDeparture(swap, place, q.verdicts),
       },
       { frontierOf: q.frontierOf, progress },
     );

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { AGAIN, ENOUGH, type Verdict } from '../core/swap/verdict.ts';
+import { Id } from './primitives.ts';
+
+/** A verdict as it is sent: the server writes down which swaps the version had. */
+export const NewVerdictSchema = z.object({
+  versionId: Id,
+  eaterId: Id,
+  again: z.enum(AGAIN),
+  enough: z.enum(ENOUGH).nullable(),
+  note: z.string().trim().max(500),
+});
+export type NewVerdict = z.infer<typeof NewVerdictSchema>;
+
+export const VerdictSchema: z.ZodType<Verdict> = NewVerdictSchema.extend({
+  swaps: z.array(z.object({ swapId: z.string().max(64), place: z.enum(['inDish', 'onTop']) })),
+});

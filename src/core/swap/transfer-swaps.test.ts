@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest';
+import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { applyEntry, invertChanges } from '../recipe/entry.ts';
+import { SWAPS } from './library.ts';
+import { transferSwaps } from './transfer-swaps.ts';
+
+let n = 0;
+const context = { food: shippedFood, system: 'us', newId: () => `t${n++}` } as const;
+const swapped = (lines: string[], marks: (string | null)[]) => {
+  const version = readVersion(lines);
+  return { ...version, lines: version.lines.map((l, i) => ({ ...l, swapId: marks[i] ?? null })) };
+};
+
+describe('one recipe’s swaps on another', () => {
+  const from = swapped(['1 cup yogurt', '100 g cheese', '1 kg beans'], ['soured-half@0.75', 'cheese-less', null]);
+  const to = readVersion(['200 g soured cream', '120 g cheddar', '500 g potatoes'], {
+    steps: [{ id: 's', text: 'Bake.' }],
+  });
+  it('fit where they fit, in the shares they were made with', () => {
+    const { changes, fitted, unfitted } = transferSwaps(from, to, SWAPS, context);
+    const after = applyEntry(to, { id: 'e', label: '', undoes: null, changes });
+    expect(fitted).toHaveLength(2);
+    expect(unfitted).toEqual([]);
+    expect(after.lines.map((l) => Math.round(l.weight!.grams))).toEqual([50, 150, 60, 500]);
+    const back = applyEntry(after, { id: 'u', label: '', undoes: 'e', changes: invertChanges(changes) });
+    expect(back.lines).toEqual(to.lines);
+    expect(back.steps).toEqual(to.steps);
+  });
+  it('say which do not fit, and never touch a kept line', () => {
+    const kept = { ...to, lines: to.lines.map((l) => ({ ...l, kept: true })) };
+    const { changes, unfitted } = transferSwaps(from, kept, SWAPS, context);
+    expect(changes).toEqual([]);
+    expect(unfitted).toHaveLength(2);
+  });
+});

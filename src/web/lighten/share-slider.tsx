@@ -1,0 +1,88 @@
+import { Slider } from 'radix-ui';
+import { useState } from 'react';
+import { formatPoints } from '../../core/program/format-points.ts';
+import { countVersion } from '../../core/recipe/count-version.ts';
+import { applyEntry } from '../../core/recipe/entry.ts';
+import type { Line, Version } from '../../core/recipe/version.ts';
+import { applySwap } from '../../core/swap/apply-swap.ts';
+import { shareDeparture } from '../../core/swap/departure.ts';
+import type { Swap } from '../../core/swap/swap.ts';
+import { Modal } from '../parts/modal.tsx';
+import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
+
+interface ShareSliderProps {
+  readonly line: Line;
+  readonly version: Version;
+  readonly swap: Swap;
+  readonly onTake: (share: number) => void;
+  readonly onClose: () => void;
+}
+
+const STEP = 0.05;
+
+/** How much of a line a part swap takes: moved by hand or by the arrows, counted at once. */
+export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSliderProps) {
+  const { household } = useHousehold();
+  const { food, kitchen } = useOpenRecipe();
+  const eaters = useCounting();
+  const [share, setShare] = useState(swap.share);
+  let n = 0;
+  const changes = applySwap(
+    version,
+    line.id,
+    swap,
+    { food, system: household.system, newId: () => `slide-${n++}` },
+    share,
+  );
+  const next = applyEntry(version, { id: 'slide', label: 'slide', changes, undoes: null });
+  const place = next.lines.filter((l) => l.id === line.id || !version.lines.some((x) => x.id === l.id));
+  const counted = countVersion(
+    next,
+    { ...kitchen, food: (id, r) => kitchen.food(id, r) ?? food(id) },
+    eaters.map((e) => e.counter),
+  );
+  return (
+    <Modal title={swap.name} onClose={onClose}>
+      <p className="text-soft">{swap.why}</p>
+      <div className="mt-4 flex items-center gap-4">
+        <Slider.Root
+          className="relative flex h-8 flex-1 touch-none select-none items-center"
+          min={STEP}
+          max={swap.mostShare}
+          step={STEP}
+          value={[share]}
+          onValueChange={([v]) => setShare(Math.min(swap.mostShare, Math.round(v! * 100) / 100))}
+        >
+          <Slider.Track className="relative h-1.5 grow rounded-full bg-rule">
+            <Slider.Range className="absolute h-full rounded-full bg-beet" />
+          </Slider.Track>
+          <Slider.Thumb
+            aria-label="How much of it is swapped, in percent"
+            aria-valuetext={`${Math.round(share * 100)} percent`}
+            className="block size-6 rounded-full border-2 border-beet bg-sheet"
+          />
+        </Slider.Root>
+        <output className="w-16 text-right font-bold font-head text-2xl">{Math.round(share * 100)} %</output>
+      </div>
+      <p className="mt-3">
+        {place
+          .filter((l) => !l.leftOut)
+          .map((l) => l.text)
+          .join(' + ')}
+      </p>
+      <p className="mt-2 flex flex-wrap gap-4">
+        {eaters.map((e, i) => (
+          <span key={e.eater.id}>
+            <span className="mark">{e.program.mark}</span>{' '}
+            <strong className="font-head text-xl">{formatPoints(counted.counts[i]!.points)}</strong>
+          </span>
+        ))}
+        <span className="text-soft">departure {shareDeparture(swap, share)}</span>
+      </p>
+      <button type="button" className="btn btn-main mt-4" onClick={() => onTake(share)}>
+        Swap that much
+      </button>
+    </Modal>
+  );
+}

@@ -1,0 +1,48 @@
+import { v7 as uuid } from 'uuid';
+import type { RecipePage } from '../../contract/recipe.ts';
+import type { Version } from '../../core/recipe/version.ts';
+import { SWAPS } from '../../core/swap/library.ts';
+import { transferSwaps } from '../../core/swap/transfer-swaps.ts';
+import { get } from '../data/api.ts';
+import { useRecipes } from '../data/queries.ts';
+import type { VersionEditor } from '../data/version-editor.ts';
+import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
+
+/** Applies the swaps of another recipe's lightened version to this one, where they fit. */
+export function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {
+  const { household } = useHousehold();
+  const { page, food } = useOpenRecipe();
+  const { data: recipes = [] } = useRecipes(household.id);
+  const others = recipes.filter((r) => r.id !== page.recipe.id && r.versions > 1);
+  if (others.length === 0) return null;
+  const take = async (id: string) => {
+    try {
+      const other = await get<RecipePage>(`/recipes/${id}`);
+      const from = other.versions.filter((v) => v.kind === 'lightened').pop();
+      if (!from) return;
+      const context = { food, system: household.system, newId: () => uuid() };
+      const { changes, fitted, unfitted } = transferSwaps(from, version, SWAPS, context);
+      if (changes.length === 0) return sayDone(`None of the swaps of ${other.recipe.title} fits a line here.`);
+      editor.do(`Swaps of ${other.recipe.title}`, [...changes]);
+      sayDone(`Taken: ${fitted.join(', ')}.${unfitted.length > 0 ? ` Nothing here for: ${unfitted.join(', ')}.` : ''}`);
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  return (
+    <label className="inline-flex items-center gap-2">
+      Take the swaps of
+      <select className="field w-auto max-w-64" value="" onChange={(e) => void take(e.target.value)}>
+        <option value="">another recipe…</option>
+        {others.map((r) => (
+          <option key={r.id} value={r.id}>
+            {r.title}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,117 @@
+import { useState } from 'react';
+import type { NewVerdict } from '../../contract/verdict.ts';
+import { AGAIN, ENOUGH, type Verdict } from '../../core/swap/verdict.ts';
+import { request } from '../data/api.ts';
+import { refresh, useVerdicts } from '../data/queries.ts';
+import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useHousehold } from '../shell/household-context.ts';
+
+const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };
+const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
+  enough: 'enough',
+  tooLittle: 'too little',
+  tooMuch: 'too much',
+};
+
+/** What everyone at the table says of a version: it moves how far its swaps depart, for this household. */
+export function Verdicts({ versionId }: { versionId: string }) {
+  const { household, eaters } = useHousehold();
+  const { data: verdicts = [] } = useVerdicts(household.id);
+  const path = `/households/${household.id}/verdicts`;
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      await refresh.verdicts(household.id);
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  const put = (v: NewVerdict) => attempt(() => request('PUT', path, v));
+  return (
+    <details className="mt-6 border-rule border-t pt-3">
+      <summary className="cursor-pointer font-semibold">How was it?</summary>
+      <p className="mt-1 text-soft text-sm">
+        What is wanted again counts as nearer to the family's dish the next time a way is looked for, and what is not as
+        farther: apart for what is in a dish and what is on top of it.
+      </p>
+      <ul>
+        {eaters.map((e) => {
+          const own = verdicts.find((v) => v.versionId === versionId && v.eaterId === e.id);
+          const blank: NewVerdict = { versionId, eaterId: e.id, again: 'again', enough: null, note: '' };
+          const now: NewVerdict = own
+            ? { versionId, eaterId: e.id, again: own.again, enough: own.enough, note: own.note }
+            : blank;
+          return (
+            <li key={e.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 border-rule border-t py-2">
+              <span className="min-w-20 font-semibold">{e.name}</span>
+              <fieldset className="flex flex-wrap gap-1.5">
+                <legend className="sr-only">Would {e.name} eat it again?</legend>
+                {AGAIN.map((a) => (
+                  <button
+                    key={a}
+                    type="button"
+                    className="chip aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+                    aria-pressed={own?.again === a}
+                    onClick={() => put({ ...now, again: a })}
+                  >
+                    {AGAIN_WORDS[a]}
+                  </button>
+                ))}
+              </fieldset>
+              {own && (
+                <>
+                  <label className="flex items-center gap-1.5 text-sm">
+                    the portion was
+                    <select
+                      className="field w-auto"
+                      value={own.enough ?? ''}
+                      onChange={(ev) => put({ ...now, enough: ENOUGH.find((x) => x === ev.target.value) ?? null })}
+                    >
+                      <option value="">not said</option>
+                      {ENOUGH.map((x) => (
+                        <option key={x} value={x}>
+                          {ENOUGH_WORDS[x]}
+                        </option>
+                      ))}
+                    </select>
+                  </label>
+                  <Note key={own.note} name={e.name} note={own.note} onNote={(note) => put({ ...now, note })} />
+                  <button
+                    type="button"
+                    className="btn btn-plain btn-small"
+                    onClick={() =>
+                      attempt(async () => {
+                        await request('DELETE', `${path}/${versionId}/${e.id}`);
+                        sayDone(`What ${e.name} said is forgotten`, () => put(now));
+                      })
+                    }
+                  >
+                    Forget
+                  </button>
+                </>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </details>
+  );
+}
+
+function Note({ name, note, onNote }: { name: string; note: string; onNote: (note: string) => void }) {
+  const [text, setText] = useState(note);
+  const done = () => text.trim() !== note && onNote(text.trim());
+  return (
+    <input
+      aria-label={`What ${name} says of its taste`}
+      className="field min-w-40 flex-1"
+      placeholder="in their words: a little dry"
+      maxLength={500}
+      value={text}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={done}
+      onKeyDown={(e) => e.key === 'Enter' && done()}
+    />
+  );
+}
