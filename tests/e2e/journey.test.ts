@@ -195,6 +195,13 @@ describe('from a pasted recipe to a shared card', () => {
     expect(Number.parseInt(afterBeef.Berta!, 10)).toBeLessThan(Number.parseInt(asWritten.Berta!, 10));
     await swap('sour cream', /plain fat-free yogurt for soured cream/);
     await swap('cheddar', /half of the cheese fat-free/);
+    // A part swap asks how much of it; the arrows move it, and what it counts goes along.
+    await page.getByRole('slider').focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.getByText('45 %').waitFor();
+    await page.keyboard.press('ArrowRight');
+    await expectAccessible(page, 'a part swap');
+    await page.getByRole('button', { name: 'Swap that much' }).click();
     await line(page, 'cheddar, fat-free').waitFor();
     await swap('oleo', /Leave it out/);
     await line(page, '1 tbsp oleo').getByText('left out', { exact: true }).waitFor();
