@@ -15,7 +15,7 @@ export default defineConfig({
           name: 'end to end',
           include: ['tests/e2e/**/*.test.ts'],
           environment: 'node',
-          testTimeout: 120_000,
+          testTimeout: 240_000,
           hookTimeout: 60_000,
           fileParallelism: false,
         },
