@@ -3,7 +3,7 @@ import type { StockItem, StockTaken } from '../core/stock/stock.ts';
 import { Id, Words } from './primitives.ts';
 
 /** A calendar day that exists, YYYY-MM-DD. */
-export const Day = z.iso.date('is not a day, such as 2026-12-24');
+const Day = z.iso.date('is not a day, such as 2026-12-24');
 
 export const StockItemSchema: z.ZodType<StockItem> = z.object({
   id: Id,

@@ -13,7 +13,7 @@ export interface Row {
 /** The choices of every line. */
 export type Rows = readonly (readonly Row[])[];
 
-export const noMore = (a: readonly number[] | Float64Array, b: readonly number[] | Float64Array): boolean => {
+const noMore = (a: readonly number[] | Float64Array, b: readonly number[] | Float64Array): boolean => {
   for (let k = 0; k < a.length; k++) if (a[k]! > b[k]!) return false;
   return true;
 };

@@ -93,7 +93,7 @@ export function sharpen(
 }
 
 /** The choices by which a table reaches its least sum with a departure; null when none does. */
-export function chosenBy(t: Table, rows: Rows, departure: number): number[] | null {
+function chosenBy(t: Table, rows: Rows, departure: number): number[] | null {
   const chosen: number[] = [];
   let left = departure;
   for (let i = 0; i < rows.length; i++) {
