@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { kitchenOf, readVersion } from '../../tests/support/test-version.ts';
 import { makeCard } from '../core/card/card.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { SWAPS } from '../core/swap/library.ts';
 import { CardView } from './card-view.tsx';
 
 const version = readVersion(['4 to 6 slices bacon', '2 eggs', 'salt'], {
@@ -17,6 +18,8 @@ const card = makeCard({
   kitchen: kitchenOf(),
   programs: SAMPLE_PROGRAMS,
   pins: [],
+  swaps: SWAPS,
+  system: 'us',
   countedOn: '2026-11-25',
 });
 const html = renderToStaticMarkup(<CardView card={card} />);

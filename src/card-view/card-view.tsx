@@ -103,6 +103,24 @@ export function CardView({
           </ol>
         </section>
       )}
+      {card.options.length > 0 && (
+        <section>
+          <div className="head">
+            <Sub className="sub">On the plate, as you like</Sub>
+            <span>points with it: {names}</span>
+          </div>
+          <table>
+            <tbody>
+              {card.options.map((o, n) => (
+                <tr key={n}>
+                  <td>{o.words}</td>
+                  <td className="share">{o.points.map(formatPoints).join(' · ')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
       {card.changes.length > 0 && (
         <section>
           <Sub className="sub">What was changed</Sub>

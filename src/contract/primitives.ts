@@ -7,3 +7,5 @@ export const Words = (most: number) =>
 /** Servings: above 0 and at most 500, fractions allowed. */
 export const Servings = z.number('is not a number').gt(0, 'must be above 0').max(500, 'can be at most 500');
 export const Grams = z.number().finite().min(0).max(1_000_000);
+/** A calendar day that exists, YYYY-MM-DD. */
+export const Day = z.iso.date('is not a day, such as 2026-12-24');

@@ -1,9 +1,6 @@
 import { z } from 'zod';
 import type { StockItem, StockTaken } from '../core/stock/stock.ts';
-import { Id, Words } from './primitives.ts';
-
-/** A calendar day that exists, YYYY-MM-DD. */
-const Day = z.iso.date('is not a day, such as 2026-12-24');
+import { Day, Id, Words } from './primitives.ts';
 
 export const StockItemSchema: z.ZodType<StockItem> = z.object({
   id: Id,

@@ -37,6 +37,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pantry/compare-page.tsx')).ComparePage }),
           },
           {
+            path: 'pantry/swaps',
+            lazy: async () => ({ Component: (await import('./swaps/swaps-page.tsx')).SwapsPage }),
+          },
+          {
             path: 'pantry/files',
             lazy: async () => ({ Component: (await import('./pantry/files/files-page.tsx')).FilesPage }),
           },

@@ -46,6 +46,10 @@ export function cardText(card: Card): string {
     out.push('', 'Steps');
     out.push(...card.steps.map((s, i) => `${i + 1}. ${s.text}`));
   }
+  if (card.options.length > 0) {
+    out.push('', `On the plate, as you like (points with it: ${card.programs.map((p) => p.mark).join(' · ')})`);
+    for (const o of card.options) out.push(`- ${o.words}: ${o.points.map(formatPoints).join(' · ')}`);
+  }
   if (card.changes.length > 0) {
     out.push('', 'What was changed');
     for (const c of card.changes) out.push(`- ${c.from} → ${c.to}${c.why ? `. ${c.why}` : ''}`);

@@ -41,6 +41,8 @@ const input = (rest: Partial<CardInput> = {}): CardInput => ({
   kitchen: kitchenOf(),
   programs: SAMPLE_PROGRAMS,
   pins: [],
+  swaps: SWAPS,
+  system: 'us',
   countedOn: '2026-11-25',
   ...rest,
 });

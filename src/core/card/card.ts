@@ -1,17 +1,19 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
+import { describeGrams } from '../food/describe-grams.ts';
 import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { countVersion, type VersionCount } from '../recipe/count-version.ts';
 import { pairLines } from '../recipe/pair-lines.ts';
 import type { Kitchen } from '../recipe/resolve-lines.ts';
 import { stepUses } from '../recipe/step-uses.ts';
 import type { Line, Version } from '../recipe/version.ts';
-import { SWAPS } from '../swap/library.ts';
-import { readMark } from '../swap/swap-mark.ts';
+import type { Swap } from '../swap/swap.ts';
+import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -59,6 +61,8 @@ export interface Card {
   readonly changes: readonly { readonly from: string; readonly to: string; readonly why: string | null }[];
   /** What a regular ingredient would make of it, in points for each program. */
   readonly regular: readonly { readonly words: string; readonly points: readonly number[] }[];
+  /** What is on the plate as each likes it, with the points of a serving with it. */
+  readonly options: readonly { readonly words: string; readonly points: readonly number[] }[];
   readonly allergens: readonly string[];
   readonly cautions: readonly Caution[];
 }
@@ -72,6 +76,9 @@ export interface CardInput {
   readonly kitchen: Kitchen;
   readonly programs: readonly Program[];
   readonly pins: readonly Pin[];
+  /** What its lines may have been swapped with. */
+  readonly swaps: readonly Swap[];
+  readonly system: MeasureSystem;
   readonly countedOn: string;
 }
 
@@ -99,7 +106,10 @@ export function makeCard(input: CardInput): Card {
     lines,
     (l) => asWritten.lines.find((x) => x.originLineId === l.originLineId)?.item ?? null,
   );
-  const foods = [...new Set(now.lines.flatMap((l) => l.parts.map((p) => p.food)))];
+  const onTheSide = version.lines.flatMap((l) =>
+    isOnPlate(l, input.swaps) && l.food.kind === 'food' ? (kitchen.food(l.food.foodId, l.food.revision) ?? []) : [],
+  );
+  const foods = [...new Set([...now.lines.flatMap((l) => l.parts.map((p) => p.food)), ...onTheSide])];
   return {
     title: input.title,
     versionName: version.name,
@@ -116,7 +126,8 @@ export function makeCard(input: CardInput): Card {
     steps: whole
       ? version.steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) }))
       : [],
-    changes: changed ? changesOf(asWritten, version) : [],
+    changes: changed ? changesOf(asWritten, version, input.swaps) : [],
+    options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
     cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n')),
@@ -142,16 +153,36 @@ const sumRaw = (rows: readonly number[][], n: number): number[] =>
   Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
 const lineWords = (l: Line): string => [amountWords(l), l.item].filter(Boolean).join(' ');
 
-function changesOf(asWritten: Version, version: Version): Card['changes'] {
+function changesOf(asWritten: Version, version: Version, swaps: readonly Swap[]): Card['changes'] {
   return pairLines(asWritten, version)
     .filter((p) => p.changed)
     .map((p) => {
       const here = p.after.filter((l) => !l.leftOut);
-      const swapId = p.after.find((l) => l.swapId !== null)?.swapId;
+      const swapped = p.after.find((l) => l.swapId !== null);
+      const toPlate = p.after.some((l) => isOnPlate(l, swaps));
       return {
         from: p.before === null ? 'nothing' : lineWords(p.before),
-        to: here.length === 0 ? 'left out' : here.map(lineWords).join(' and '),
-        why: SWAPS.find((s) => s.id === readMark(swapId ?? null)?.swapId)?.why ?? null,
+        to:
+          here.length === 0 ? (toPlate ? 'on the plate, as you like' : 'left out') : here.map(lineWords).join(' and '),
+        why: swapped === undefined ? null : (swapOfLine(swapped, swaps)?.why ?? null),
+      };
+    });
+}
+
+/** What was moved to the plate: a serving of it, and what the dish comes to with it. */
+function optionsOf(version: Version, now: VersionCount, input: CardInput): Card['options'] {
+  const counters = input.programs.map((p) => plainCounter(p, input.pins));
+  return version.lines
+    .filter((l) => isOnPlate(l, input.swaps))
+    .map((line) => {
+      const back = { ...line, leftOut: false };
+      const lines = version.lines.map((l) => (l.id === line.id ? back : l));
+      const counted = countVersion({ ...version, lines }, input.kitchen, counters);
+      const food = line.food.kind === 'food' ? input.kitchen.food(line.food.foodId, line.food.revision) : null;
+      const grams = (line.weight?.grams ?? 0) / now.servings;
+      return {
+        words: `${describeGrams(food, grams, input.system)} ${line.item}`,
+        points: counted.counts.map((c) => c.points),
       };
     });
 }
@@ -160,7 +191,7 @@ function changesOf(asWritten: Version, version: Version): Card['changes'] {
 function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input: CardInput): Card['regular'] {
   const counters = input.programs.map((p) => plainCounter(p, input.pins));
   return pairLines(asWritten, version)
-    .filter((p) => p.changed && p.before !== null)
+    .filter((p) => p.changed && p.before !== null && !p.after.some((l) => isOnPlate(l, input.swaps)))
     .map((p) => {
       const before = p.before!;
       const others = version.lines.filter((l) => l.originLineId !== p.originLineId);

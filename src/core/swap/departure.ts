@@ -1,4 +1,5 @@
 import type { Food, Role } from '../food/food.ts';
+import { pairLines } from '../recipe/pair-lines.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
@@ -59,3 +60,50 @@ export function departureOf(
 /** The role of a line in the dish with nothing left out. */
 const roleAsItWas = (line: Line, version: Version, food: (id: string) => Food | null): Role | null =>
   roleOfLine(line, { ...version, lines: version.lines.map((l) => ({ ...l, leftOut: false })) }, food);
+
+/** How far a version is from the family's dish, as far as anybody said. */
+export interface Departure {
+  /** 0 to 100, in tenths. */
+  readonly known: number;
+  /** What was changed by hand, whose departure nobody said: items of lines. */
+  readonly unsaid: readonly string[];
+}
+
+/**
+ * The departure of a version from the one as written: its swaps, what is left out, and what there is less of by hand,
+ * which departs like the same share left out. Other changes by hand are named: nobody said how far they go.
+ */
+export function departureFrom(
+  asWritten: Version,
+  version: Version,
+  swaps: readonly Swap[],
+  food: (id: string) => Food | null,
+  corrected: (swap: Swap, role: Role | null) => number = (s) => s.departure,
+): Departure {
+  const scale = (version.servings ?? 1) / (asWritten.servings ?? version.servings ?? 1);
+  const unsaid: string[] = [];
+  let less = 0;
+  for (const pair of pairLines(asWritten, version)) {
+    if (!pair.changed || pair.after.some((l) => l.swapId !== null)) continue;
+    const here = pair.after.filter((l) => !l.leftOut);
+    if (pair.before !== null && here.length === 0) {
+      // A line taken out of the list departs like one that is crossed out.
+      if (pair.after.length === 0 && pair.before.weight !== null)
+        less += leftOutDeparture(roleOfLine(pair.before, asWritten, food));
+      continue;
+    }
+    const share = pair.before === null ? null : shareGone(pair.before, here, scale);
+    if (share === null) unsaid.push(here[0]?.item ?? '');
+    else less += share * leftOutDeparture(roleOfLine(pair.before!, asWritten, food));
+  }
+  const swapped = departureOf(version, swaps, food, corrected);
+  return { known: Math.min(100, Math.round((swapped + less) * 10) / 10), unsaid };
+}
+
+/** The share of a line that is gone when there is only less of the same food; null when something else changed. */
+function shareGone(before: Line, here: readonly Line[], scale: number): number | null {
+  const was = (before.weight?.grams ?? 0) * scale;
+  const same = here.every((l) => JSON.stringify(l.food) === JSON.stringify(before.food));
+  const now = here.reduce((g, l) => g + (l.weight?.grams ?? 0), 0);
+  return same && was > 0 && now < was ? 1 - now / was : null;
+}

@@ -7,9 +7,11 @@ import { applyEntry } from '../recipe/entry.ts';
 import type { Version } from '../recipe/version.ts';
 import { departureOf } from '../swap/departure.ts';
 import { SWAPS } from '../swap/library.ts';
+import type { Aim } from './aim.ts';
 import { wayChanges } from './apply-way.ts';
-import { type Aim, findWays, type Way } from './find-ways.ts';
+import { findWays } from './find-ways.ts';
 import type { ChoiceContext, LineChoice } from './line-choices.ts';
+import type { Way } from './way.ts';
 import { readWithout } from './without.ts';
 
 const gratin = readVersion(

@@ -12,6 +12,7 @@ import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
+import { type Brought, type House, isInHouse } from './in-house.ts';
 
 /** What a line may become: itself, nothing, or a swap of a stated share. */
 export interface LineChoice {
@@ -21,12 +22,14 @@ export interface LineChoice {
   readonly share: number;
   /** 0 to 100, in tenths. */
   readonly departure: number;
-  /** Unrounded points of a serving (rounded ones where items are rounded), by counter. */
+  /** Unrounded points of a portion (rounded ones where items are rounded), by counter. */
   readonly raw: readonly number[];
   readonly kcal: number;
   readonly protein: number;
   /** What it weighs in a serving, g. */
   readonly grams: number;
+  /** What it brings in that has to be had. */
+  readonly brings: readonly Brought[];
   /** The words as they are, and what would stand there. */
   readonly from: string;
   readonly to: string;
@@ -50,11 +53,15 @@ export interface ChoiceContext {
   readonly food: (id: string) => Food | null;
   readonly swaps: readonly Swap[];
   readonly counters: readonly Counter[];
+  /** Servings on each counter's plate; one each when left out. */
+  readonly portions?: readonly number[];
   readonly system: MeasureSystem;
   /** Nobody at the table may or will eat these. */
   readonly without: { readonly allergies: readonly Allergen[]; readonly avoids: readonly string[] };
   /** Foods that cannot be had, by id. */
   readonly lacking: ReadonlySet<string>;
+  /** What is in the house; left out when nobody said. */
+  readonly house?: House;
   /** Corrects a swap's departure, by the verdicts of this household; the swap's own without. */
   readonly departureOf?: (swap: Swap, place: Place) => number;
 }
@@ -154,7 +161,10 @@ function choiceOf(
   const foods = lines.flatMap((l) => l.parts.map((p) => p.food));
   const there = place.filter((l) => !l.leftOut);
   const forbidden = avoidedBy(context.without, foods).length > 0;
-  const missing = swap?.into.some((t) => context.lacking.has(t.foodId));
+  const brings = broughtBy(version, line, swap, share);
+  const missing =
+    brings.some((b) => context.lacking.has(b.foodId)) ||
+    (context.house?.only === true && !isInHouse(brings, context.house));
   return {
     allowed: !forbidden && !missing,
     choice: {
@@ -162,10 +172,11 @@ function choiceOf(
       swapId: swap?.id ?? null,
       share,
       departure,
-      raw: context.counters.map((c) => additiveRaw(lines, c, servings)),
+      raw: context.counters.map((c, i) => additiveRaw(lines, c, servings, context.portions?.[i] ?? 1)),
       kcal: (nutrition.kcal.value ?? nutrition.kcal.high) / servings,
       protein: (nutrition.protein.value ?? 0) / servings,
       grams: there.reduce((g, l) => g + (l.weight?.grams ?? 0), 0) / servings,
+      brings,
       from: line.text,
       to: there.length === 0 ? 'nothing' : there.map((l) => l.text).join(' + '),
       kind: swap?.kind ?? 'stay',
@@ -173,8 +184,17 @@ function choiceOf(
   };
 }
 
-/** What lines add to a serving's count, where it adds up over lines: points where items are rounded, else unrounded. */
-function additiveRaw(lines: readonly CountLine[], counter: Counter, servings: number): number {
-  const c = count(lines, counter, { servings });
+/** What a swap brings in, for the whole dish; more of what the dish has anyway is had with it. */
+function broughtBy(version: Version, line: Line, swap: Swap | null, share: number): Brought[] {
+  const has = new Set(version.lines.flatMap((l) => (l.food.kind === 'food' && !l.leftOut ? [l.food.foodId] : [])));
+  return (swap?.into ?? [])
+    .filter((t) => !has.has(t.foodId))
+    .map((t) => ({ foodId: t.foodId, grams: (line.weight?.grams ?? 0) * share * t.ratio }));
+}
+
+/** What lines add to a portion's count, where it adds up over lines: points where items are rounded, else unrounded. */
+function additiveRaw(lines: readonly CountLine[], counter: Counter, servings: number, portion: number): number {
+  if (portion === 0) return 0;
+  const c = count(lines, counter, { servings, portion });
   return counter.program.by === 'items' ? c.points : c.raw;
 }

@@ -5,11 +5,17 @@ import { Kysely, Migrator, SqliteDialect } from 'kysely';
 import * as first from './migrations/0001-first.ts';
 import * as pantry from './migrations/0002-pantry.ts';
 import * as verdicts from './migrations/0003-verdicts.ts';
+import * as swapsAndFeasts from './migrations/0004-swaps-and-feasts.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
 
-const MIGRATIONS = { '0001-first': first, '0002-pantry': pantry, '0003-verdicts': verdicts };
+const MIGRATIONS = {
+  '0001-first': first,
+  '0002-pantry': pantry,
+  '0003-verdicts': verdicts,
+  '0004-swaps-and-feasts': swapsAndFeasts,
+};
 
 /** The database and the connection under it, which only backup needs. */
 export interface OpenDatabase {

@@ -87,6 +87,16 @@ export interface Database {
   };
   barcode: { household_id: string; code: string; food_id: string };
   verdict: { version_id: string; eater_id: string; household_id: string; body: string; changed_at: string };
+  own_swap: { id: string; household_id: string; retired: number; body: string; changed_at: string };
+  feast: {
+    id: string;
+    household_id: string;
+    name: string;
+    day: string | null;
+    body: string;
+    revision: number;
+    changed_at: string;
+  };
   version_food: { version_id: string; food_id: string };
   food_name: { rowid: Generated<number>; food_id: string; household_id: string | null; words: string };
 }

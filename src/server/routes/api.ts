@@ -3,13 +3,13 @@ import { z } from 'zod';
 import { EaterSchema, HouseholdChangeSchema, NewHouseholdSchema } from '../../contract/household.ts';
 import { PinSchema } from '../../contract/program.ts';
 import { NewRecipeSchema, RecipeChangeSchema } from '../../contract/recipe.ts';
-import { NewVerdictSchema } from '../../contract/verdict.ts';
 import { EntrySchema, VersionSchema } from '../../contract/version.ts';
 import { cardText } from '../../core/card/card-text.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { LONGEST_RECIPE } from '../../core/recipe/read-recipe.ts';
 import { scoreRecipe } from '../../core/recipe/score-recipe.ts';
+import { ifMatch } from '../http/if-match.ts';
 import { notFound, ProblemError, parse } from '../http/problem.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';
 import { addCard, previewCard, withdrawCard } from '../store/cards.ts';
@@ -19,22 +19,10 @@ import { kitchenFor } from '../store/kitchen.ts';
 import { recipePage, recipeSummaries } from '../store/recipe-page.ts';
 import { recipeRow } from '../store/recipe-row.ts';
 import * as recipes from '../store/recipes.ts';
-import { putVerdict, removeVerdict, verdictsOf } from '../store/verdicts.ts';
 import * as versions from '../store/versions.ts';
 import type { ApiContext } from './api-context.ts';
 import { pantryRoutes } from './pantry-routes.ts';
-
-/** The revision that an If-Match header names. @throws ProblemError 428 */
-function ifMatch(header: string | undefined): number {
-  const m = /^"?(\d{1,9})"?$/.exec(header ?? '');
-  if (!m)
-    throw new ProblemError(
-      428,
-      'The request must say which state it changes.',
-      'Send the ETag of the last answer as If-Match.',
-    );
-  return Number(m[1]);
-}
+import { tableRoutes } from './table-routes.ts';
 
 /** The API of the household application. Every answer is JSON; errors are problem details. */
 export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
@@ -86,16 +74,6 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     res.status(204).end();
   });
 
-  api.get('/households/:h/verdicts', async (req, res) => void res.json(await verdictsOf(db, req.params.h)));
-  api.put('/households/:h/verdicts', async (req, res) => {
-    await households.getHousehold(db, req.params.h);
-    res.json(await putVerdict(db, req.params.h, parse(NewVerdictSchema, req.body), now()));
-  });
-  api.delete('/households/:h/verdicts/:version/:eater', async (req, res) => {
-    await removeVerdict(db, req.params.h, req.params.version, req.params.eater);
-    res.status(204).end();
-  });
-
   api.get('/households/:h/recipes', async (req, res) => void res.json(await recipeSummaries(db, req.params.h)));
   api.post('/households/:h/recipes', async (req, res) => {
     await households.getHousehold(db, req.params.h);
@@ -124,6 +102,11 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     );
   });
 
+  api.use('/households/:h', async (req, _res, next) => {
+    await households.getHousehold(db, req.params.h);
+    next();
+  });
+  api.use('/households/:h', tableRoutes({ db, publicUrl, clock }));
   api.use('/households/:h', pantryRoutes({ db, publicUrl, clock }, shippedLookup));
 
   api.get('/recipes/:id', async (req, res) => void res.json(await recipePage(db, req.params.id, publicUrl)));

@@ -11,7 +11,6 @@ import { foodOfBarcode, rememberBarcode } from '../store/barcodes.ts';
 import { correctionsOf, putCorrection } from '../store/food-corrections.ts';
 import { searchPantry } from '../store/food-search.ts';
 import { addFoodRevisions, foodOwner, ownFoodIds, pantryOf, revisionsOf, writeBatch } from '../store/foods.ts';
-import { getHousehold } from '../store/households.ts';
 import { recipesUsing } from '../store/recipes.ts';
 import { putStock, removeStock, stockOf, takeForVersion } from '../store/stock.ts';
 import type { ApiContext } from './api-context.ts';
@@ -29,10 +28,6 @@ export function pantryRoutes({ db, clock }: ApiContext, lookup: ProductLookup): 
   const api = Router({ mergeParams: true });
   const now = (): string => clock().toISOString();
   const house = (req: express.Request): string => (req.params as { h: string }).h;
-  api.use(async (req, _res, next) => {
-    await getHousehold(db, house(req));
-    next();
-  });
 
   /** The next revision of a household's own food. @throws ProblemError 409 for a shipped or another's food. */
   const nextRevision = async (h: string, id: string): Promise<number> => {

@@ -8,6 +8,7 @@ import { notFound } from '../http/problem.ts';
 import { programsInUse, tableOf } from './households.ts';
 import { fromJson, toJson } from './json-column.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
+import { swapShelfOf } from './own-swaps.ts';
 import { recipeRow } from './recipe-row.ts';
 import { getVersion, versionsOf } from './versions.ts';
 
@@ -43,6 +44,8 @@ export async function previewCard(db: Db, versionId: string, now: Date): Promise
     kitchen: await kitchenFor(db, [version, asWritten]),
     programs: programsInUse(table),
     pins: table.pins,
+    swaps: (await swapShelfOf(db, recipe.household_id)).all,
+    system: table.household.system,
     countedOn: dayIn(table.household.zone, now),
   });
 }
@@ -130,5 +133,8 @@ export async function cardByToken(db: Db, token: string): Promise<Card | null> {
     .select(['body', 'withdrawn_at'])
     .where('token', '=', token)
     .executeTakeFirst();
-  return row && row.withdrawn_at === null ? (JSON.parse(row.body) as Card) : null;
+  if (!row || row.withdrawn_at !== null) return null;
+  // Cards from before there were options have none.
+  const card = JSON.parse(row.body) as Omit<Card, 'options'> & Partial<Card>;
+  return { ...card, options: card.options ?? [] };
 }

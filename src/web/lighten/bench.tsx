@@ -4,16 +4,24 @@ import { formatShare } from '../../core/program/format-points.ts';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Change } from '../../core/recipe/entry.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
-import { pairLines } from '../../core/recipe/pair-lines.ts';
+import { type LinePair, pairLines } from '../../core/recipe/pair-lines.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap, withWeight } from '../../core/swap/apply-swap.ts';
+import type { OwnSwap } from '../../core/swap/own-swap.ts';
+import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { type SwapDraft, swapOfChange } from '../../core/swap/swap-of-change.ts';
+import { isOnPlate } from '../../core/swap/swap-of-line.ts';
+import { roleWords } from '../../core/swap/swap-words.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 import { AddLine } from '../parts/add-line.tsx';
 import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { type useCount, useOpenRecipe } from '../shell/recipe-context.ts';
+import { blankSwap } from '../swaps/blank-swap.ts';
+import { SwapForm } from '../swaps/swap-form.tsx';
 import { AmountField } from './amount-field.tsx';
 import { HowMuch } from './how-much.tsx';
 import { ShareSlider } from './share-slider.tsx';
@@ -37,6 +45,8 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
   const asked = version.lines.find((l) => l.id === howMuchOf);
   const [sliding, setSliding] = useState<{ lineId: string; swap: Swap } | null>(null);
   const slid = version.lines.find((l) => l.id === sliding?.lineId);
+  const [writing, setWriting] = useState<{ swap: OwnSwap; of: readonly Line[] } | null>(null);
+  const { all: swaps } = useSwapShelf(household.id);
   const table = useRef<HTMLTableElement>(null);
   const pairs = pairLines(parent, version);
   const { eaters, count } = now;
@@ -67,6 +77,15 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
       { ...line, leftOut: !line.leftOut },
       line.leftOut ? `Put back ${line.item}` : `Leave out ${line.item}`,
     );
+
+  const scale = (version.servings ?? 1) / (parent.servings ?? version.servings ?? 1);
+  /** What was changed by hand in a pair, as a swap; null when nothing was. */
+  const draftOf = (pair: LinePair): SwapDraft | null =>
+    pair.before === null || !pair.changed || pair.after.some((l) => l.swapId !== null)
+      ? null
+      : swapOfChange(pair.before, pair.after, roleOfLine(pair.before, parent, food), scale);
+  const writeSwap = (line: Line, draft: Partial<SwapDraft>, of: readonly Line[]) =>
+    setWriting({ swap: blankSwap(uuid(), { role: roleOfLine(line, version, food) ?? 'flavour', ...draft }), of });
 
   const onKey = (line: Line) => (e: KeyboardEvent<HTMLTableRowElement>) => {
     if (e.target !== e.currentTarget || e.ctrlKey || e.metaKey || e.altKey) return;
@@ -117,6 +136,7 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
           {pairs.flatMap((pair) => {
             const rows = pair.after.length > 0 ? pair.after : [null];
             const before = rawOf(was, pair.before);
+            const draft = draftOf(pair);
             return rows.map((line, n) => {
               const after = rawOf(count, line && !line.leftOut ? line : null);
               const gone = line === null || line.leftOut;
@@ -174,11 +194,11 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                       <span className={line.leftOut ? 'text-soft line-through' : ''}>{line.text}</span>
                     )}{' '}
                     {line?.kept && <span className="tag text-mustard">kept</span>}
-                    {line?.leftOut && <span className="tag">left out</span>}
-                    {line?.swapId && !line.leftOut && <span className="tag">swapped</span>}
-                    {line?.role && !line.swapId && !gone && (
-                      <span className="tag">{line.role === 'starch-base' ? 'starch base' : line.role}</span>
+                    {line?.leftOut && (
+                      <span className="tag">{isOnPlate(line, swaps) ? 'on the plate' : 'left out'}</span>
                     )}
+                    {line?.swapId && !line.leftOut && <span className="tag">swapped</span>}
+                    {line?.role && !line.swapId && !gone && <span className="tag">{roleWords(line.role)}</span>}
                   </td>
                   <td className="self-start justify-self-end lg:py-1.5 lg:text-right">
                     {line && (
@@ -193,6 +213,10 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
                         onRole={(role) => change(line, { ...line, role }, `${line.item} is here for ${role}`)}
                         onKeep={() => keep(line)}
                         onLeaveOut={() => leaveOut(line)}
+                        onKeepAsSwap={draft === null ? null : () => writeSwap(line, draft, pair.after)}
+                        onWriteSwap={() =>
+                          line.food.kind === 'food' && writeSwap(line, { from: [line.food.foodId] }, [])
+                        }
                         onAsWritten={
                           pair.before && pair.changed
                             ? () => {
@@ -214,6 +238,18 @@ export function Bench({ editor, version, parent, now, was }: BenchProps) {
           })}
         </tbody>
       </table>
+      {writing && (
+        <SwapForm
+          title={writing.of.length > 0 ? 'Keep this change as a swap' : 'A swap of your own'}
+          swap={writing.swap}
+          onClose={() => setWriting(null)}
+          onKept={(kept) => {
+            setWriting(null);
+            const marked = writing.of.map((l) => lineChange(version, l.id, { ...l, swapId: kept.id }));
+            if (marked.length > 0) editor.do(`Keep as a swap: ${kept.name}`.slice(0, 200), marked);
+          }}
+        />
+      )}
       {sliding && slid && (
         <ShareSlider
           line={slid}

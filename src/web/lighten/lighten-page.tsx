@@ -4,12 +4,12 @@ import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/recipe/version.ts';
-import { departureOf } from '../../core/swap/departure.ts';
-import { SWAPS } from '../../core/swap/library.ts';
+import { departureFrom } from '../../core/swap/departure.ts';
 import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import { request } from '../data/api.ts';
 import { refresh, useVerdicts } from '../data/queries.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { useVersion } from '../data/use-version.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
@@ -123,6 +123,7 @@ function TheBench({
   const { household } = useHousehold();
   const { page, asWritten, food } = useOpenRecipe();
   const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
+  const shelf = useSwapShelf(household.id);
   const { version } = state;
   const [besideId, setBesideId] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
@@ -130,8 +131,9 @@ function TheBench({
   const now = useCount(version);
   const was = useCount(parent);
   const departure = useMemo(
-    () => departureOf(version, SWAPS, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
-    [version, food, verdicts],
+    () =>
+      departureFrom(asWritten, version, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
+    [asWritten, version, food, verdicts, shelf],
   );
   const remove = async () => {
     try {
@@ -213,13 +215,16 @@ function TheBench({
               setFinding(false);
               editor.do(
                 label,
-                wayChanges(version, picked, { food, system: household.system, swaps: SWAPS }, () => uuid()),
+                wayChanges(version, picked, { food, system: household.system, swaps: shelf.offered }, () => uuid()),
               );
             }}
           />
         )}
         <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
-        <p className="mt-3 text-sm text-soft">Departure from the family's dish: {departure} of 100.</p>
+        <p className="mt-3 text-sm text-soft">
+          Departure from the family's dish: {departure.known} of 100
+          {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
+        </p>
         <StepsEditor editor={editor} version={version} />
         <Verdicts versionId={version.id} />
         <p className="mt-6 flex flex-wrap items-center gap-4">

@@ -9,9 +9,11 @@ import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { fitsRole } from '../../core/ways/line-choices.ts';
 import { useVerdicts } from '../data/queries.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -28,6 +30,9 @@ interface SwapMenuProps {
   readonly onLeaveOut: () => void;
   /** Puts the line back as it was; null when it is. */
   readonly onAsWritten: (() => void) | null;
+  /** Keeps what was changed by hand as a swap for next time; null when nothing was. */
+  readonly onKeepAsSwap: (() => void) | null;
+  readonly onWriteSwap: () => void;
 }
 
 /** A swap's departure, and what it was before somebody judged it. */
@@ -38,18 +43,21 @@ function departureWords(swap: Swap, place: Place, verdicts: readonly Verdict[]):
     : `departure ${now}, ${now < swap.departure ? 'liked' : 'not liked'} (was ${swap.departure})`;
 }
 
-const roleWords = (role: Role | null): string =>
-  role === null ? 'something else' : role === 'starch-base' ? 'starch base' : role;
-
 const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash data-[disabled]:opacity-50';
 
 /** What can be done about a line: the swaps for its food, each with what it would count for everyone. */
 export function SwapMenu(props: SwapMenuProps) {
   const { line, open } = props;
+  const { household } = useHousehold();
+  const { offered } = useSwapShelf(household.id);
   return (
     <DropdownMenu.Root modal={false} open={open} onOpenChange={props.onOpenChange}>
       <DropdownMenu.Trigger className="btn btn-small" aria-label={`Change ${line.item || line.text}`}>
-        {line.kept ? 'Kept' : line.food.kind === 'food' && swapsFor(line.food.foodId).length > 0 ? 'Swap' : 'More'}
+        {line.kept
+          ? 'Kept'
+          : line.food.kind === 'food' && swapsFor(line.food.foodId, offered).length > 0
+            ? 'Swap'
+            : 'More'}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal container={document.querySelector('main')}>
         <DropdownMenu.Content
@@ -65,15 +73,17 @@ export function SwapMenu(props: SwapMenuProps) {
   );
 }
 
-function Items({ line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onLeaveOut, onAsWritten }: SwapMenuProps) {
+function Items(props: SwapMenuProps) {
+  const { line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onLeaveOut, onAsWritten } = props;
   const { household } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
   const { data: verdicts = [] } = useVerdicts(household.id);
+  const { offered } = useSwapShelf(household.id);
   const role = roleOfLine(line, version, food);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
-      ? swapsFor(line.food.foodId).filter((s) => fitsRole(s, role) && whyNot(s, line) === null)
+      ? swapsFor(line.food.foodId, offered).filter((s) => fitsRole(s, role) && whyNot(s, line) === null)
       : [];
   const after = (swap: Swap): string | null => {
     try {
@@ -130,6 +140,14 @@ function Items({ line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onL
       </DropdownMenu.Item>
       <DropdownMenu.Item className={ITEM} disabled={line.kept} onSelect={onLeaveOut}>
         {line.leftOut ? 'Put it back' : 'Leave it out'}
+      </DropdownMenu.Item>
+      {props.onKeepAsSwap && (
+        <DropdownMenu.Item className={ITEM} onSelect={props.onKeepAsSwap}>
+          Keep this change as a swap
+        </DropdownMenu.Item>
+      )}
+      <DropdownMenu.Item className={ITEM} disabled={line.food.kind !== 'food'} onSelect={props.onWriteSwap}>
+        Write a swap for it
       </DropdownMenu.Item>
       {onAsWritten && (
         <DropdownMenu.Item className={ITEM} onSelect={onAsWritten}>

@@ -1,10 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Version } from '../../core/recipe/version.ts';
-import { SWAPS } from '../../core/swap/library.ts';
 import { transferSwaps } from '../../core/swap/transfer-swaps.ts';
 import { get } from '../data/api.ts';
 import { useRecipes } from '../data/queries.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
@@ -16,6 +16,7 @@ export function TakeSwaps({ editor, version }: { editor: VersionEditor; version:
   const { household } = useHousehold();
   const { page, food } = useOpenRecipe();
   const { data: recipes = [] } = useRecipes(household.id);
+  const { all } = useSwapShelf(household.id);
   const others = recipes.filter((r) => r.id !== page.recipe.id && r.versions > 1);
   if (others.length === 0) return null;
   const take = async (id: string) => {
@@ -24,7 +25,7 @@ export function TakeSwaps({ editor, version }: { editor: VersionEditor; version:
       const from = other.versions.filter((v) => v.kind === 'lightened').pop();
       if (!from) return;
       const context = { food, system: household.system, newId: () => uuid() };
-      const { changes, fitted, unfitted } = transferSwaps(from, version, SWAPS, context);
+      const { changes, fitted, unfitted } = transferSwaps(from, version, all, context);
       if (changes.length === 0) return sayDone(`None of the swaps of ${other.recipe.title} fits a line here.`);
       editor.do(`Swaps of ${other.recipe.title}`, [...changes]);
       sayDone(`Taken: ${fitted.join(', ')}.${unfitted.length > 0 ? ` Nothing here for: ${unfitted.join(', ')}.` : ''}`);

@@ -5,20 +5,20 @@ import { isSmallerPlate, type VersionCount } from '../../core/recipe/count-versi
 import type { Version } from '../../core/recipe/version.ts';
 import { allergensBroughtIn } from '../../core/swap/apply-swap.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
-import { SWAPS } from '../../core/swap/library.ts';
-import { readMark } from '../../core/swap/swap-mark.ts';
+import { isOnPlate, swapOfLine } from '../../core/swap/swap-of-line.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 /** What to watch in this version: the swaps' own warnings, allergens brought in, and what somebody must not or will not eat. */
 export function WatchNote({ version, now, was }: { version: Version; now: VersionCount; was: VersionCount }) {
-  const { eaters } = useHousehold();
+  const { eaters, household } = useHousehold();
   const { food } = useOpenRecipe();
+  const { all } = useSwapShelf(household.id);
   const foods = foodsOf(now);
   const brought = allergensBroughtIn(foodsOf(was), foods);
-  const swaps = [...new Set(version.lines.flatMap((l) => (l.swapId ? [l.swapId] : [])))].flatMap((id) =>
-    SWAPS.filter((s) => s.id === readMark(id)?.swapId),
-  );
+  const swaps = [...new Set(version.lines.flatMap((l) => swapOfLine(l, all) ?? []))];
+  const onPlate = version.lines.filter((l) => isOnPlate(l, all));
   const watch = swaps.flatMap((s) => (s.watch ? [`${s.name}: ${s.watch}`] : []));
   const people = eaters.flatMap((e) => avoidedBy(e, foods).map((what) => `${e.name}: ${what}.`));
   const smaller = isSmallerPlate(now, was);
@@ -47,6 +47,12 @@ export function WatchNote({ version, now, was }: { version: Version; now: Versio
             )}
           </ul>
         </div>
+      )}
+      {onPlate.length > 0 && (
+        <p className="mt-2 text-sm text-soft">
+          On the plate, as each likes it, and not counted here: {onPlate.map((l) => l.item).join(', ')}. The card says
+          what it adds.
+        </p>
       )}
       {watch.length === 0 && brought.length === 0 && swaps.length > 0 && (
         <p className="mt-2 text-sm text-soft">Brings in nothing new of allergens.</p>

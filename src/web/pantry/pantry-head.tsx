@@ -5,6 +5,7 @@ import { useHousehold } from '../shell/household-context.ts';
 const SHELVES = [
   { to: '', name: 'Foods' },
   { to: '/stock', name: 'In the house' },
+  { to: '/swaps', name: 'Swaps' },
   { to: '/plate', name: 'A plate' },
   { to: '/compare', name: 'Side by side' },
   { to: '/files', name: 'In and out' },

@@ -37,6 +37,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
           <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
           <Command.Item onSelect={() => go('pantry/stock')}>In the house</Command.Item>
+          <Command.Item onSelect={() => go('pantry/swaps')}>Swaps</Command.Item>
           <Command.Item onSelect={() => go('pantry/plate')}>A plate</Command.Item>
           <Command.Item onSelect={() => go('pantry/compare')}>Two foods side by side</Command.Item>
           <Command.Item onSelect={() => go('pantry/files')}>Foods in and out as files</Command.Item>

@@ -1,22 +1,23 @@
 import { formatPoints } from '../../core/program/format-points.ts';
-import type { FrontierPoint } from '../../core/ways/find-ways.ts';
+import type { FrontierPoint } from '../../core/ways/way.ts';
 import { useChart } from '../parts/use-chart.ts';
 
 interface FrontierChartProps {
   readonly frontier: readonly FrontierPoint[];
   readonly chosen: number | null;
-  readonly mark: string;
+  /** What the points are of, in words. */
+  readonly axis: string;
   readonly onChoose: (at: number) => void;
 }
 
 /** All points that can be reached against what it takes; the list beside it says the same and takes the keyboard. */
-export default function FrontierChart({ frontier, chosen, mark, onChoose }: FrontierChartProps) {
+export default function FrontierChart({ frontier, chosen, axis, onChoose }: FrontierChartProps) {
   const box = useChart(
     ({ ink, soft, rule, beet, sheet }) => ({
       grid: { left: 46, right: 18, top: 14, bottom: 40 },
       xAxis: {
         type: 'value',
-        name: `points a serving, ${mark}`,
+        name: axis,
         nameLocation: 'middle',
         nameGap: 26,
         min: 0,
@@ -49,7 +50,7 @@ export default function FrontierChart({ frontier, chosen, mark, onChoose }: Fron
         },
       ],
     }),
-    [frontier, chosen, mark],
+    [frontier, chosen, axis],
     (chart) => chart.on('click', (e) => onChoose(e.dataIndex)),
   );
   return <div ref={box} className="h-56 w-full" aria-hidden="true" />;

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { ROLES } from '../core/food/food.ts';
+import { checkSwap } from '../core/swap/check-swap.ts';
+import type { OwnSwap } from '../core/swap/own-swap.ts';
+import { SWAP_KINDS, type Swap } from '../core/swap/swap.ts';
+import { Id, Words } from './primitives.ts';
+
+const Share = z.number('is not a number').gt(0, 'must be above 0').max(1, 'can be at most the whole');
+const Note = (most: number) => z.string().trim().max(most, `is longer than ${most} characters`);
+
+const Fields = z.object({
+  id: Id,
+  name: Words(80),
+  kind: z.enum(SWAP_KINDS),
+  role: z.enum(ROLES),
+  from: z.array(Id).max(40),
+  into: z
+    .array(z.object({ foodId: Id, ratio: z.number('is not a number').gt(0, 'must be above 0').max(20, 'is too much') }))
+    .max(6, 'are more than 6 foods'),
+  share: Share,
+  mostShare: Share,
+  stays: z.number('is not a number').min(0, 'cannot be below 0').max(10_000, 'is too much'),
+  departure: z.number('is not a number').gt(0, 'must be above 0').max(100, 'can be at most 100').multipleOf(0.1),
+  method: Note(500).nullable(),
+  watch: Note(300).nullable(),
+  why: Note(300),
+});
+const fitsTogether = <T extends z.infer<typeof Fields>>(swap: T, ctx: z.RefinementCtx<T>): void => {
+  const wrong = checkSwap(swap);
+  if (wrong !== null) ctx.addIssue({ code: 'custom', message: wrong, path: [] });
+};
+
+/** A swap as a household writes it, or as a file gives it to the command line. */
+export const SwapSchema: z.ZodType<Swap> = Fields.superRefine(fitsTogether);
+export const OwnSwapSchema: z.ZodType<OwnSwap, OwnSwap> = Fields.extend({ retired: z.boolean() }).superRefine(
+  fitsTogether,
+);

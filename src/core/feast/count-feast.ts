@@ -1,0 +1,81 @@
+import { type Count, count } from '../program/count.ts';
+import type { Counter } from '../program/program.ts';
+import { roundPoints } from '../program/rule.ts';
+import { add, type Interval, ZERO } from '../quantity/interval.ts';
+import { nutritionOf } from '../recipe/count-version.ts';
+import { dishWeight, type Kitchen, resolveLines } from '../recipe/resolve-lines.ts';
+import type { Version } from '../recipe/version.ts';
+
+/** A version with how many servings of it each counter eats; 0 when none. */
+export interface ServedDish {
+  readonly version: Version;
+  readonly portions: readonly number[];
+}
+
+/** One eater's whole plate. */
+export interface FeastPlate {
+  /** All dishes' unrounded points added and rounded once; by items, what each comes to added. */
+  readonly points: number;
+  readonly raw: number;
+  /** Points at either end of what is not known exactly. */
+  readonly pointsRange: Interval;
+  /** Each dish rounded on its own, then added. */
+  readonly apart: number;
+  /** False when a line of a dish still waits for an answer. */
+  readonly complete: boolean;
+  /** Each dish's count on this plate, in order; null where nothing of it is eaten. */
+  readonly dishes: readonly (Count | null)[];
+}
+
+/** A feast counted: a plate for each counter, and what one serving of every dish has. */
+export interface FeastCount {
+  readonly plates: readonly FeastPlate[];
+  readonly kcal: number | null;
+  readonly kcalAtMost: number;
+  readonly protein: number | null;
+  readonly grams: number;
+}
+
+/** Counts every eater's whole plate. A plate is one portion of its own, so what rounding hides on it is added first. */
+export function countFeast(dishes: readonly ServedDish[], kitchen: Kitchen, counters: readonly Counter[]): FeastCount {
+  const resolved = dishes.map((d) => resolveLines(d.version, kitchen));
+  const servings = dishes.map((d) => d.version.servings ?? 1);
+  const each = resolved.map(nutritionOf);
+  const sum = (of: (i: number) => number | null): number | null =>
+    dishes.reduce<number | null>((s, _, i) => {
+      const own = of(i);
+      return s === null || own === null ? null : s + own / servings[i]!;
+    }, 0);
+  return {
+    plates: counters.map((counter, c) =>
+      plateOf(
+        dishes.map((d, i) => {
+          const portion = d.portions[c] ?? 0;
+          return portion > 0 ? count(resolved[i]!, counter, { servings: servings[i]!, portion }) : null;
+        }),
+        counter,
+      ),
+    ),
+    kcal: sum((i) => each[i]!.kcal.value),
+    kcalAtMost: sum((i) => each[i]!.kcal.value ?? each[i]!.kcal.high) ?? 0,
+    protein: sum((i) => each[i]!.protein.value),
+    grams: dishes.reduce((g, d, i) => g + dishWeight(d.version, kitchen) / servings[i]!, 0),
+  };
+}
+
+function plateOf(dishes: readonly (Count | null)[], counter: Counter): FeastPlate {
+  const { rule, by } = counter.program;
+  const eaten = dishes.filter((d) => d !== null);
+  const apart = eaten.reduce((s, d) => s + d.points, 0);
+  const raw = eaten.reduce((s, d) => s + d.raw, 0);
+  const range = eaten.reduce((r, d) => add(r, d.range), ZERO);
+  const items = eaten.reduce((r, d) => add(r, d.pointsRange), ZERO);
+  return {
+    points: by === 'items' ? apart : roundPoints(raw, rule),
+    raw,
+    pointsRange: by === 'items' ? items : { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) },
+    apart,
+    complete: eaten.every((d) => d.complete),
+    dishes,
+  };
+}

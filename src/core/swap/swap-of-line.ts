@@ -1,0 +1,11 @@
+import type { Line } from '../recipe/version.ts';
+import type { Swap } from './swap.ts';
+import { readMark } from './swap-mark.ts';
+
+/** The swap that made a line what it is; null for none, or one that nobody knows any more. */
+export const swapOfLine = (line: Pick<Line, 'swapId'>, swaps: readonly Swap[]): Swap | null =>
+  swaps.find((s) => s.id === readMark(line.swapId)?.swapId) ?? null;
+
+/** Whether a line was moved to the plate, where each eater decides. */
+export const isOnPlate = (line: Pick<Line, 'swapId' | 'leftOut'>, swaps: readonly Swap[]): boolean =>
+  line.leftOut && swapOfLine(line, swaps)?.kind === 'toPlate';

@@ -1,0 +1,68 @@
+import type { Aim } from './aim.ts';
+import { type Bench, stayOf } from './bench.ts';
+import type { LineChoice, LineChoices } from './line-choices.ts';
+import { search } from './search.ts';
+import { keyOf, type Way } from './way.ts';
+
+const ALTERNATIVES = 3;
+
+/**
+ * Near alternatives that differ in kind: with fewer changes, without the change that departs most, without
+ * what is left out, from what is in the house.
+ */
+export function alternatives(bench: Bench, aim: Aim, best: Way, stop: (() => boolean) | undefined): Way[] {
+  const out: Way[] = [];
+  const seen = new Set([keyOf(best)]);
+  const offer = (found: { way: Way | null }, differs: string): void => {
+    if (found.way === null || seen.has(keyOf(found.way)) || out.length >= ALTERNATIVES) return;
+    seen.add(keyOf(found.way));
+    out.push({ ...found.way, differs });
+  };
+  const only = (keep: (c: LineChoice) => boolean): LineChoices[] =>
+    bench.choices.map((l) => ({ ...l, choices: l.choices.filter((c) => c.kind === 'stay' || keep(c)) }));
+  const { inHouse } = bench;
+  if (inHouse !== null && !best.changes.every(inHouse))
+    offer(search(bench, aim, only(inHouse), stop), 'with what is in the house');
+  if (best.changes.length > 1) {
+    const fewer = { ...aim, changes: best.changes.length - 1 };
+    offer(search(bench, fewer, bench.choices, stop), 'fewer changes');
+  }
+  const widest = [...best.changes].sort((a, b) => b.departure - a.departure)[0];
+  if (widest) {
+    const item = bench.choices.find((l) => l.lineId === widest.lineId)?.item ?? 'that line';
+    offer(
+      search(
+        bench,
+        aim,
+        only((c) => c.lineId !== widest.lineId),
+        stop,
+      ),
+      `${item}: as it is`,
+    );
+  }
+  if (best.changes.some((c) => c.kind === 'leaveOut'))
+    offer(
+      search(
+        bench,
+        aim,
+        only((c) => c.kind !== 'leaveOut'),
+        stop,
+      ),
+      'nothing is left out',
+    );
+  if (best.changes.some((c) => c.kind === 'standIn'))
+    offer(
+      search(
+        bench,
+        aim,
+        only((c) => c.kind !== 'standIn'),
+        stop,
+      ),
+      'without stand-ins',
+    );
+  if (aim.grams === null) {
+    const asHeavy = bench.base.grams + bench.choices.reduce((g, l) => g + stayOf(l).grams, 0);
+    offer(search(bench, { ...aim, grams: asHeavy - 1e-6 }, bench.choices, stop), 'no smaller plate');
+  }
+  return out;
+}

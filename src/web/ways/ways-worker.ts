@@ -1,0 +1,74 @@
+import { expose } from 'comlink';
+import { type DishOnBench, feastBench } from '../../core/feast/feast-bench.ts';
+import type { Food } from '../../core/food/food.ts';
+import type { Counter } from '../../core/program/program.ts';
+import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
+import type { Version } from '../../core/recipe/version.ts';
+import type { Swap } from '../../core/swap/swap.ts';
+import { correctedDeparture, type Verdict } from '../../core/swap/verdict.ts';
+import type { Aim } from '../../core/ways/aim.ts';
+import { benchOf } from '../../core/ways/bench.ts';
+import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
+import type { House } from '../../core/ways/in-house.ts';
+import type { ChoiceContext } from '../../core/ways/line-choices.ts';
+
+/** What is searched: one dish, or all dishes of a feast. */
+export type WaysSubject =
+  | { readonly kind: 'dish'; readonly version: Version; readonly without: ChoiceContext['without'] }
+  | { readonly kind: 'feast'; readonly dishes: readonly DishOnBench[] };
+
+/** Everything a search needs, as plain data: it crosses to the worker. */
+export interface WaysQuestion {
+  readonly subject: WaysSubject;
+  readonly aim: Aim;
+  readonly foods: readonly Food[];
+  readonly inner: readonly Version[];
+  readonly swaps: readonly Swap[];
+  readonly counters: readonly Counter[];
+  readonly system: MeasureSystem;
+  readonly lacking: readonly string[];
+  readonly house: House | undefined;
+  readonly verdicts: readonly Verdict[];
+  readonly frontierOf: number;
+}
+
+/** A search that takes longer ends with what it has, and says so. */
+const LONGEST_MS = 20_000;
+
+function contextOf(q: WaysQuestion): Omit<ChoiceContext, 'without'> {
+  const byRevision = new Map(q.foods.map((f) => [`${f.id}@${f.revision}`, f]));
+  const newest = new Map<string, Food>();
+  for (const f of q.foods) if ((newest.get(f.id)?.revision ?? 0) < f.revision) newest.set(f.id, f);
+  return {
+    kitchen: {
+      food: (id, revision) => byRevision.get(`${id}@${revision}`) ?? null,
+      version: (id) => q.inner.find((v) => v.id === id) ?? null,
+    },
+    food: (id) => newest.get(id) ?? null,
+    swaps: q.swaps,
+    counters: q.counters,
+    system: q.system,
+    lacking: new Set(q.lacking),
+    house: q.house,
+    departureOf: (swap, place) => correctedDeparture(swap, place, q.verdicts),
+  };
+}
+
+/** Searches away from the page, so that it never stutters. Ending the worker ends the search. */
+const ways = {
+  find(q: WaysQuestion, progress: (done: number) => void): WaysAnswer {
+    const context = contextOf(q);
+    const bench =
+      q.subject.kind === 'dish'
+        ? benchOf(q.subject.version, { ...context, without: q.subject.without })
+        : feastBench(q.subject.dishes, q.counters, context);
+    const ends = performance.now() + LONGEST_MS;
+    return searchBench(bench, q.aim, {
+      frontierOf: q.frontierOf,
+      progress,
+      stop: () => performance.now() > ends,
+    });
+  },
+};
+export type WaysWorker = typeof ways;
+expose(ways);
