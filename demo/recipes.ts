@@ -8,7 +8,7 @@ export interface DemoRecipe {
   readonly text: string;
   /** Where the notebook has it. */
   readonly author: string;
-  readonly lightened: { readonly name: string; readonly changes: readonly DemoChange[] } | null;
+  readonly lightened: { readonly name: string; readonly changes: readonly DemoChange[] };
   /** Lines that are taken from another demo recipe, by part of the item and the title of the other. */
   readonly takes?: readonly { readonly line: string; readonly from: string }[];
 }
@@ -19,7 +19,10 @@ const notebook = (page: number): string => `grandmother's notebook, p. ${page}`;
 export const DEMO_RECIPES: readonly DemoRecipe[] = [
   {
     author: notebook(3),
-    lightened: null,
+    lightened: {
+      name: 'lightened, browned without butter',
+      changes: [{ line: 'butter', swap: 'butter-pan-to-spray' }],
+    },
     text: `Vegetable stock for the week
 Makes 8 servings
 
@@ -28,14 +31,15 @@ Ingredients
 3 carrots
 3 ribs celery
 1 leek
+2 tbsp butter
 a handful of parsley
 2 bay leaves
 2 l water
 1 tsp salt
 
 Steps
-1. Cut the vegetables small and put them into a large pot with the water, parsley, bay leaves and salt.
-2. Bring to the boil and simmer for 45 minutes.
+1. Cut the vegetables small and brown the onions with the carrots in the butter, in a large pot, 10 minutes.
+2. Add celery, leek, water, parsley, bay leaves and salt, bring to the boil and simmer for 45 minutes.
 3. Strain. Keep the stock in the refrigerator for 3 to 4 days, or freeze it.`,
   },
   {
@@ -416,7 +420,13 @@ Steps
   },
   {
     author: notebook(50),
-    lightened: null,
+    lightened: {
+      name: 'lightened, half the oil and pulled thinner',
+      changes: [
+        { line: 'oil', grams: 14 },
+        { line: 'flour', grams: 220 },
+      ],
+    },
     text: `Strudel dough
 Makes 8 servings
 

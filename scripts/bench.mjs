@@ -4,7 +4,7 @@ import { bin, ensureBuilt, ROOT } from './ensure.mjs';
 
 await ensureBuilt();
 let status = 0;
-for (const name of ['recount', 'search', 'ways', 'first-load']) {
+for (const name of ['recount', 'search', 'ways', 'keystrokes', 'first-load']) {
   console.log(`\n${name}`);
   status ||= bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, `bench/${name}.bench.ts`)]);
 }

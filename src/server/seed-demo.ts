@@ -1,7 +1,9 @@
+import { format, nextSaturday, parseISO } from 'date-fns';
 import { v7 as uuid } from 'uuid';
-import { DEMO_EATERS, DEMO_HOUSEHOLD } from '../../demo/household.ts';
+import { DEMO_EATERS, DEMO_FEAST, DEMO_HOUSEHOLD } from '../../demo/household.ts';
 import { DEMO_RECIPES, type DemoChange, type DemoRecipe } from '../../demo/recipes.ts';
 import type { NewRecipe } from '../contract/recipe.ts';
+import type { Feast, FeastDish } from '../core/feast/feast.ts';
 import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { applyEntry, lineChange } from '../core/recipe/entry.ts';
@@ -13,6 +15,8 @@ import type { Line, Version } from '../core/recipe/version.ts';
 import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
 import { SWAPS } from '../core/swap/library.ts';
 import type { Db } from './db/open.ts';
+import { dayIn } from './store/cards.ts';
+import { putFeast } from './store/feasts.ts';
 import { pantryOf } from './store/foods.ts';
 import { addHousehold, putEater } from './store/households.ts';
 import { addRecipe } from './store/recipes.ts';
@@ -28,8 +32,25 @@ export async function seedDemo(db: Db, clock: () => Date): Promise<void> {
   const done = new Map<string, Version>();
   for (const recipe of DEMO_RECIPES) {
     const asWritten = await bringIn(db, recipe, index, done, now());
-    if (recipe.lightened) await lighten(db, asWritten, recipe.lightened, foods, now());
+    await lighten(db, asWritten, recipe.lightened, foods, now());
   }
+  await planFeast(db, done, dayIn(systemZone(), clock()), now());
+}
+
+/** The harvest supper, on the first Saturday after this day (YYYY-MM-DD). */
+async function planFeast(db: Db, done: ReadonlyMap<string, Version>, today: string, now: string): Promise<void> {
+  const { dishes, ...rest } = DEMO_FEAST;
+  const feast: Feast = {
+    ...rest,
+    day: format(nextSaturday(parseISO(today)), 'yyyy-MM-dd'),
+    dishes: dishes.map(({ title, mostDeparture }): FeastDish => {
+      const version = done.get(title);
+      if (!version) throw new Error(`The demo names a dish that is not there: ${title}`);
+      return { recipeId: version.recipeId, versionId: version.id, portions: {}, mostDeparture };
+    }),
+    revision: 0,
+  };
+  await putFeast(db, DEMO_HOUSEHOLD.id, feast, now);
 }
 
 export const systemZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
@@ -82,7 +103,7 @@ async function bringIn(
 async function lighten(
   db: Db,
   asWritten: Version,
-  lightened: NonNullable<DemoRecipe['lightened']>,
+  lightened: DemoRecipe['lightened'],
   foods: readonly Food[],
   now: string,
 ): Promise<void> {

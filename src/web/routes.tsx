@@ -17,6 +17,14 @@ export const router = createBrowserRouter([
         children: [
           { path: 'recipes', element: <LibraryPage /> },
           {
+            path: 'recipes/feasts',
+            lazy: async () => ({ Component: (await import('./feast/feasts-page.tsx')).FeastsPage }),
+          },
+          {
+            path: 'recipes/feasts/:feast',
+            lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
+          },
+          {
             path: 'bring-in',
             lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),
           },
@@ -63,6 +71,12 @@ export const router = createBrowserRouter([
               {
                 path: 'lighten',
                 lazy: async () => ({ Component: (await import('./lighten/lighten-page.tsx')).LightenPage }),
+              },
+              {
+                path: 'lighten/compare',
+                lazy: async () => ({
+                  Component: (await import('./lighten/compare-versions-page.tsx')).CompareVersionsPage,
+                }),
               },
               {
                 path: 'pass-on',

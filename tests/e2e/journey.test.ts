@@ -2,7 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import type { Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openPage, type RunningImbiss, startImbiss } from '../support/running-imbiss.ts';
+import { expectAccessible, openPage } from '../support/running-imbiss.ts';
+import { type RunningImbiss, startImbiss } from '../support/start-imbiss.ts';
 
 const RECIPE = `Lakeside noodle bake
 Serves 6 | 9 points, 480 calories per serving

@@ -1,6 +1,7 @@
 import type { Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openPage, type RunningImbiss, startImbiss } from '../support/running-imbiss.ts';
+import { expectAccessible, openPage } from '../support/running-imbiss.ts';
+import { type RunningImbiss, startImbiss } from '../support/start-imbiss.ts';
 
 let imbiss: RunningImbiss;
 let recipes: { id: string; title: string; versions: number }[];

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openPage, type RunningImbiss, startImbiss } from '../support/running-imbiss.ts';
+import { expectAccessible, openPage } from '../support/running-imbiss.ts';
+import { type RunningImbiss, startImbiss } from '../support/start-imbiss.ts';
 
 let imbiss: RunningImbiss;
 beforeAll(async () => {

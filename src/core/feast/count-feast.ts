@@ -1,4 +1,4 @@
-import { type Count, count } from '../program/count.ts';
+import { type Certainty, type Count, certaintyOf, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
 import { add, type Interval, ZERO } from '../quantity/interval.ts';
@@ -19,6 +19,7 @@ export interface FeastPlate {
   readonly raw: number;
   /** Points at either end of what is not known exactly. */
   readonly pointsRange: Interval;
+  readonly certainty: Certainty;
   /** Each dish rounded on its own, then added. */
   readonly apart: number;
   /** False when a line of a dish still waits for an answer. */
@@ -70,10 +71,14 @@ function plateOf(dishes: readonly (Count | null)[], counter: Counter): FeastPlat
   const raw = eaten.reduce((s, d) => s + d.raw, 0);
   const range = eaten.reduce((r, d) => add(r, d.range), ZERO);
   const items = eaten.reduce((r, d) => add(r, d.pointsRange), ZERO);
+  const points = by === 'items' ? apart : roundPoints(raw, rule);
+  const pointsRange =
+    by === 'items' ? items : { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) };
   return {
-    points: by === 'items' ? apart : roundPoints(raw, rule),
+    points,
     raw,
-    pointsRange: by === 'items' ? items : { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) },
+    pointsRange,
+    certainty: certaintyOf(points, pointsRange),
     apart,
     complete: eaten.every((d) => d.complete),
     dishes,

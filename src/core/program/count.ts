@@ -253,7 +253,8 @@ export function count(lines: readonly CountLine[], counter: Counter, options: Co
   };
 }
 
-function certaintyOf(points: number, range: Interval): Certainty {
+/** How sure points are that lie between two ends. */
+export function certaintyOf(points: number, range: Interval): Certainty {
   if (range.low === range.high) return 'exact';
   if (points === range.high) return 'atMost';
   if (points === range.low) return 'atLeast';

@@ -21,12 +21,15 @@ export function platePoints(lines: readonly CountLine[], counter: Counter): Plat
   const rule = counter.program.rule;
   const raws = lines.map((l) => count([l], counter, { servings: 1 }).raw);
   const { together, apart } = roundingLeak(raws, rule);
+  return { each: raws.map((r) => roundPoints(r, rule)), apart, together, words: leakWords(together, apart) };
+}
+
+/** What rounding one by one hides, or adds, in words; null when it does neither. */
+export function leakWords(together: number, apart: number): string | null {
   const leak = together - apart;
-  const words =
-    Math.abs(leak) < 1e-9
-      ? null
-      : leak > 0
-        ? `Rounding hides ${formatPoints(leak)}: looked at one by one it is ${formatPoints(apart)}, all together ${formatPoints(together)}.`
-        : `Rounding each adds ${formatPoints(-leak)}: looked at one by one it is ${formatPoints(apart)}, all together ${formatPoints(together)}.`;
-  return { each: raws.map((r) => roundPoints(r, rule)), apart, together, words };
+  if (Math.abs(leak) < 1e-9) return null;
+  const both = `looked at one by one it is ${formatPoints(apart)}, all together ${formatPoints(together)}.`;
+  return leak > 0
+    ? `Rounding hides ${formatPoints(leak)}: ${both}`
+    : `Rounding each adds ${formatPoints(-leak)}: ${both}`;
 }

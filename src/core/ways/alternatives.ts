@@ -5,6 +5,8 @@ import { search } from './search.ts';
 import { keyOf, type Way } from './way.ts';
 
 const ALTERNATIVES = 3;
+/** An alternative is near when it departs no more than so many times as far, and a little more. */
+const NEAR = { times: 2, more: 15 };
 
 /**
  * Near alternatives that differ in kind: with fewer changes, without the change that departs most, without
@@ -15,6 +17,7 @@ export function alternatives(bench: Bench, aim: Aim, best: Way, stop: (() => boo
   const seen = new Set([keyOf(best)]);
   const offer = (found: { way: Way | null }, differs: string): void => {
     if (found.way === null || seen.has(keyOf(found.way)) || out.length >= ALTERNATIVES) return;
+    if (found.way.departure > best.departure * NEAR.times + NEAR.more) return;
     seen.add(keyOf(found.way));
     out.push({ ...found.way, differs });
   };

@@ -5,15 +5,31 @@ import { withAmount } from '../../core/recipe/with-amount.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
-/** Another amount of the same food, as a cook says it: "65 g", "½ cup", "2". Enter takes it, Escape leaves it. */
-export function AmountField({ line, onDone }: { line: Line; onDone: (after: Line | null) => void }) {
+interface AmountFieldProps {
+  readonly line: Line;
+  /** The line with what is typed so far, to be counted at once; null while that is no amount. */
+  readonly onTyped: (after: Line | null) => void;
+  /** The line with its new amount; null when it stays as it is. */
+  readonly onDone: (after: Line | null) => void;
+}
+
+/**
+ * Another amount of the same food, as a cook says it: "65 g", "½ cup", "2". It counts with every key; Enter or leaving
+ * the field takes it, Escape leaves it.
+ */
+export function AmountField({ line, onTyped, onDone }: AmountFieldProps) {
   const { household } = useHousehold();
   const { kitchen } = useOpenRecipe();
-  const [text, setText] = useState(line.amount ? formatMeasure(line.amount.quantity, line.amount.unit) : '');
+  const [first] = useState(line.amount ? formatMeasure(line.amount.quantity, line.amount.unit) : '');
+  const [text, setText] = useState(first);
   const [wrong, setWrong] = useState<string | null>(null);
-  const take = () => {
+  const read = (typed: string) => {
     const food = line.food.kind === 'food' ? kitchen.food(line.food.foodId, line.food.revision) : null;
-    const result = withAmount(line, text, food, household.system);
+    return withAmount(line, typed, food, household.system);
+  };
+  const take = () => {
+    if (text.trim() === first) return onDone(null);
+    const result = read(text);
     if ('wrong' in result) setWrong(result.wrong);
     else onDone(result.line);
   };
@@ -30,12 +46,14 @@ export function AmountField({ line, onDone }: { line: Line; onDone: (after: Line
         onChange={(e) => {
           setText(e.target.value);
           setWrong(null);
+          const result = read(e.target.value);
+          onTyped('wrong' in result ? null : result.line);
         }}
         onKeyDown={(e) => {
           if (e.key === 'Enter') take();
           if (e.key === 'Escape') onDone(null);
         }}
-        onBlur={() => wrong === null && onDone(null)}
+        onBlur={() => wrong === null && take()}
       />{' '}
       {line.item}
       {wrong && (

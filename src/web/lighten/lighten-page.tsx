@@ -3,7 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
-import { isOpen, type Version } from '../../core/recipe/version.ts';
+import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
 import { departureFrom } from '../../core/swap/departure.ts';
 import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
@@ -128,12 +128,17 @@ function TheBench({
   const [besideId, setBesideId] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
   const parent = page.versions.find((v) => v.id === (besideId ?? version.parentId)) ?? asWritten;
-  const now = useCount(version);
+  const [typed, setTyped] = useState<Line | null>(null);
+  // What is being typed counts with every key, before it is taken.
+  const shown = useMemo(
+    () => (typed === null ? version : { ...version, lines: version.lines.map((l) => (l.id === typed.id ? typed : l)) }),
+    [version, typed],
+  );
+  const now = useCount(shown);
   const was = useCount(parent);
   const departure = useMemo(
-    () =>
-      departureFrom(asWritten, version, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
-    [asWritten, version, food, verdicts, shelf],
+    () => departureFrom(asWritten, shown, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
+    [asWritten, shown, food, verdicts, shelf],
   );
   const remove = async () => {
     try {
@@ -200,6 +205,9 @@ function TheBench({
             <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
               Another version
             </button>
+            <Link to={`compare?left=${parent.id}&right=${version.id}`} className="btn btn-small">
+              Side by side
+            </Link>
             <button type="button" className="btn btn-plain btn-small" onClick={remove}>
               Remove
             </button>
@@ -220,7 +228,7 @@ function TheBench({
             }}
           />
         )}
-        <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} />
+        <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} onTyped={setTyped} />
         <p className="mt-3 text-sm text-soft">
           Departure from the family's dish: {departure.known} of 100
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
@@ -232,7 +240,7 @@ function TheBench({
           <TakeFromStock versionId={version.id} />
         </p>
       </main>
-      <CountPanel version={version} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
+      <CountPanel version={shown} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
         <WatchNote version={version} now={now.count} was={was.count} />
         <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
           Pass it on

@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { panFactor, panInSteps, readPan } from '../../core/recipe/pan.ts';
@@ -8,7 +8,7 @@ import type { Version } from '../../core/recipe/version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 
 /** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */
-export function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {
+export const ScaleField = memo(function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {
   const [open, setOpen] = useState(false);
   const [servings, setServings] = useState('');
   const [from, setFrom] = useState('');
@@ -125,4 +125,4 @@ export function ScaleField({ editor, version }: { editor: VersionEditor; version
       </Popover.Portal>
     </Popover.Root>
   );
-}
+});

@@ -17,22 +17,29 @@ import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
+/** What the menu of a line does. */
+export interface SwapMenuActions {
+  readonly swap: (line: Line, swap: Swap) => void;
+  readonly amount: (line: Line) => void;
+  readonly howMuch: (line: Line) => void;
+  readonly role: (line: Line, role: Role) => void;
+  readonly keep: (line: Line) => void;
+  readonly leaveOut: (line: Line) => void;
+  /** Puts the line back as it was. */
+  readonly restore: (line: Line) => void;
+  /** Keeps what was changed by hand as a swap for next time. */
+  readonly keepAsSwap: (line: Line) => void;
+  readonly writeSwap: (line: Line) => void;
+}
+
 interface SwapMenuProps {
   readonly line: Line;
-  readonly version: Version;
-  readonly open: boolean;
+  /** The version it is in; null while the menu is closed. */
+  readonly version: Version | null;
+  readonly canRestore: boolean;
+  readonly canKeepAsSwap: boolean;
   readonly onOpenChange: (open: boolean) => void;
-  readonly onSwap: (swap: Swap) => void;
-  readonly onAmount: () => void;
-  readonly onHowMuch: () => void;
-  readonly onRole: (role: Role) => void;
-  readonly onKeep: () => void;
-  readonly onLeaveOut: () => void;
-  /** Puts the line back as it was; null when it is. */
-  readonly onAsWritten: (() => void) | null;
-  /** Keeps what was changed by hand as a swap for next time; null when nothing was. */
-  readonly onKeepAsSwap: (() => void) | null;
-  readonly onWriteSwap: () => void;
+  readonly actions: SwapMenuActions;
 }
 
 /** A swap's departure, and what it was before somebody judged it. */
@@ -47,17 +54,18 @@ const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet
 
 /** What can be done about a line: the swaps for its food, each with what it would count for everyone. */
 export function SwapMenu(props: SwapMenuProps) {
-  const { line, open } = props;
+  const { line, version, onOpenChange } = props;
   const { household } = useHousehold();
   const { offered } = useSwapShelf(household.id);
+  const words = line.kept
+    ? 'Kept'
+    : line.food.kind === 'food' && swapsFor(line.food.foodId, offered).length > 0
+      ? 'Swap'
+      : 'More';
   return (
-    <DropdownMenu.Root modal={false} open={open} onOpenChange={props.onOpenChange}>
+    <DropdownMenu.Root modal={false} open={version !== null} onOpenChange={onOpenChange}>
       <DropdownMenu.Trigger className="btn btn-small" aria-label={`Change ${line.item || line.text}`}>
-        {line.kept
-          ? 'Kept'
-          : line.food.kind === 'food' && swapsFor(line.food.foodId, offered).length > 0
-            ? 'Swap'
-            : 'More'}
+        {words}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal container={document.querySelector('main')}>
         <DropdownMenu.Content
@@ -66,15 +74,14 @@ export function SwapMenu(props: SwapMenuProps) {
           collisionPadding={8}
           className="panel z-30 max-h-[70dvh] w-80 overflow-auto p-1.5 shadow-lg"
         >
-          {open && <Items {...props} />}
+          {version && <Items {...props} version={version} />}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
 }
 
-function Items(props: SwapMenuProps) {
-  const { line, version, onSwap, onAmount, onHowMuch, onRole, onKeep, onLeaveOut, onAsWritten } = props;
+function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuProps & { readonly version: Version }) {
   const { household } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
@@ -104,7 +111,7 @@ function Items(props: SwapMenuProps) {
   return (
     <>
       {swaps.map((s) => (
-        <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => onSwap(s)}>
+        <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>
           <span className="block font-semibold leading-tight">{s.name}</span>
           <span className="flex justify-between gap-3 text-sm text-soft">
             <span>{after(s)}</span>
@@ -113,10 +120,14 @@ function Items(props: SwapMenuProps) {
         </DropdownMenu.Item>
       ))}
       {swaps.length > 0 && <DropdownMenu.Separator className="my-1 border-rule border-t" />}
-      <DropdownMenu.Item className={ITEM} disabled={line.kept || line.weight === null} onSelect={onAmount}>
+      <DropdownMenu.Item
+        className={ITEM}
+        disabled={line.kept || line.weight === null}
+        onSelect={() => actions.amount(line)}
+      >
         Another amount
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} disabled={line.weight === null} onSelect={onHowMuch}>
+      <DropdownMenu.Item className={ITEM} disabled={line.weight === null} onSelect={() => actions.howMuch(line)}>
         How much may stay?
       </DropdownMenu.Item>
       <DropdownMenu.Sub>
@@ -127,7 +138,7 @@ function Items(props: SwapMenuProps) {
             collisionPadding={8}
           >
             {ROLES.map((r) => (
-              <DropdownMenu.Item key={r} className={ITEM} onSelect={() => onRole(r)}>
+              <DropdownMenu.Item key={r} className={ITEM} onSelect={() => actions.role(line, r)}>
                 {roleWords(r)}
                 {r === role ? ' ✓' : ''}
               </DropdownMenu.Item>
@@ -135,22 +146,22 @@ function Items(props: SwapMenuProps) {
           </DropdownMenu.SubContent>
         </DropdownMenu.Portal>
       </DropdownMenu.Sub>
-      <DropdownMenu.Item className={ITEM} onSelect={onKeep}>
+      <DropdownMenu.Item className={ITEM} onSelect={() => actions.keep(line)}>
         {line.kept ? 'Let it go: swaps may touch it' : 'Keep it: no swap may touch it'}
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} disabled={line.kept} onSelect={onLeaveOut}>
+      <DropdownMenu.Item className={ITEM} disabled={line.kept} onSelect={() => actions.leaveOut(line)}>
         {line.leftOut ? 'Put it back' : 'Leave it out'}
       </DropdownMenu.Item>
-      {props.onKeepAsSwap && (
-        <DropdownMenu.Item className={ITEM} onSelect={props.onKeepAsSwap}>
+      {canKeepAsSwap && (
+        <DropdownMenu.Item className={ITEM} onSelect={() => actions.keepAsSwap(line)}>
           Keep this change as a swap
         </DropdownMenu.Item>
       )}
-      <DropdownMenu.Item className={ITEM} disabled={line.food.kind !== 'food'} onSelect={props.onWriteSwap}>
+      <DropdownMenu.Item className={ITEM} disabled={line.food.kind !== 'food'} onSelect={() => actions.writeSwap(line)}>
         Write a swap for it
       </DropdownMenu.Item>
-      {onAsWritten && (
-        <DropdownMenu.Item className={ITEM} onSelect={onAsWritten}>
+      {canRestore && (
+        <DropdownMenu.Item className={ITEM} onSelect={() => actions.restore(line)}>
           As written again
         </DropdownMenu.Item>
       )}

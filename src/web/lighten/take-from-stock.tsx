@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { z } from 'zod';
 import { StockTakenSchema } from '../../contract/stock.ts';
 import { parseAnswer, request } from '../data/api.ts';
@@ -7,7 +8,7 @@ import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 /** Takes what a version needs out of the stock, once it is cooked. */
-export function TakeFromStock({ versionId }: { versionId: string }) {
+export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versionId: string }) {
   const { household } = useHousehold();
   const path = `/households/${household.id}/stock`;
   const take = async () => {
@@ -28,4 +29,4 @@ export function TakeFromStock({ versionId }: { versionId: string }) {
       I cooked it: take it from the house
     </button>
   );
-}
+});

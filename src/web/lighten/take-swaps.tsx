@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Version } from '../../core/recipe/version.ts';
@@ -12,7 +13,7 @@ import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 /** Applies the swaps of another recipe's lightened version to this one, where they fit. */
-export function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {
+export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
   const { page, food } = useOpenRecipe();
   const { data: recipes = [] } = useRecipes(household.id);
@@ -46,4 +47,4 @@ export function TakeSwaps({ editor, version }: { editor: VersionEditor; version:
       </select>
     </label>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import { AGAIN, ENOUGH, type Verdict } from '../../core/swap/verdict.ts';
 import { request } from '../data/api.ts';
@@ -15,7 +15,7 @@ const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
 };
 
 /** What everyone at the table says of a version: it moves how far its swaps depart, for this household. */
-export function Verdicts({ versionId }: { versionId: string }) {
+export const Verdicts = memo(function Verdicts({ versionId }: { versionId: string }) {
   const { household, eaters } = useHousehold();
   const { data: verdicts = [] } = useVerdicts(household.id);
   const path = `/households/${household.id}/verdicts`;
@@ -97,7 +97,7 @@ export function Verdicts({ versionId }: { versionId: string }) {
       </ul>
     </details>
   );
-}
+});
 
 function Note({ name, note, onNote }: { name: string; note: string; onNote: (note: string) => void }) {
   const [text, setText] = useState(note);

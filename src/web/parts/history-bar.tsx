@@ -1,5 +1,5 @@
 import { Redo2, Undo2 } from 'lucide-react';
-import { useEffect } from 'react';
+import { memo, useEffect } from 'react';
 import { toast } from 'sonner';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
@@ -16,7 +16,7 @@ const SAVE_WORDS: Record<EditorState['save'], string> = {
 };
 
 /** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
-export function HistoryBar({ editor, state }: { editor: VersionEditor; state: EditorState }) {
+export const HistoryBar = memo(function HistoryBar({ editor, state }: { editor: VersionEditor; state: EditorState }) {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z' || isTyping(e)) return;
@@ -61,7 +61,7 @@ export function HistoryBar({ editor, state }: { editor: VersionEditor; state: Ed
       {state.save === 'conflict' && <Conflict editor={editor} state={state} />}
     </div>
   );
-}
+});
 
 function Conflict({ editor, state }: { editor: VersionEditor; state: EditorState }) {
   const recipeId = state.version.recipeId;

@@ -1,10 +1,10 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Version } from '../../core/recipe/version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 
 /** The steps, one a paragraph. */
-export function StepsEditor({ editor, version }: { editor: VersionEditor; version: Version }) {
+export const StepsEditor = memo(function StepsEditor({ editor, version }: { editor: VersionEditor; version: Version }) {
   const [draft, setDraft] = useState<string | null>(null);
   const text = version.steps.map((s) => s.text).join('\n\n');
   const save = () => {
@@ -54,4 +54,4 @@ export function StepsEditor({ editor, version }: { editor: VersionEditor; versio
       )}
     </section>
   );
-}
+});

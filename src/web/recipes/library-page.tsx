@@ -24,9 +24,14 @@ export function LibraryPage() {
           <h1 className="text-3xl">Recipes</h1>
           <p className="text-soft">{household.name}</p>
         </div>
-        <Link to={`/h/${household.id}/bring-in`} className="btn btn-main">
-          Bring in a recipe
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <Link to={`/h/${household.id}/recipes/feasts`} className="btn">
+            Feasts
+          </Link>
+          <Link to={`/h/${household.id}/bring-in`} className="btn btn-main">
+            Bring in a recipe
+          </Link>
+        </div>
       </div>
       {household.demo && (
         <p className="note mt-4">

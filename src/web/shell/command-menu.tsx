@@ -35,6 +35,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         <Command.Empty className="px-3 py-4 text-soft">Nothing of that name.</Command.Empty>
         <Command.Group heading="Places">
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
+          <Command.Item onSelect={() => go('recipes/feasts')}>Feasts</Command.Item>
           <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
           <Command.Item onSelect={() => go('pantry/stock')}>In the house</Command.Item>
           <Command.Item onSelect={() => go('pantry/swaps')}>Swaps</Command.Item>

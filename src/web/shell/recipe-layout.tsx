@@ -3,6 +3,7 @@ import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { isOpen } from '../../core/recipe/version.ts';
+import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
 import { usePantry, useRecipe } from '../data/queries.ts';
 import { useHousehold } from './household-context.ts';
 import { type OpenRecipe, RecipeContext } from './recipe-context.ts';
@@ -23,16 +24,11 @@ export function RecipeLayout() {
   const open = useMemo((): OpenRecipe | null => {
     if (!page || !pantry || page.recipe.id !== id) return null;
     const newest = new Map(pantry.map((f) => [f.id, f]));
-    const foods = new Map([...pantry, ...page.foods].map((f) => [`${f.id}@${f.revision}`, f]));
-    const inner = new Map(page.inner.map((i) => [i.version.id, i.version]));
     return {
       page,
       index: indexFoods(pantry),
       food: (foodId) => newest.get(foodId) ?? null,
-      kitchen: {
-        food: (foodId, revision) => foods.get(`${foodId}@${revision}`) ?? null,
-        version: (versionId) => inner.get(versionId) ?? null,
-      },
+      kitchen: kitchenOfPages([page], pantry),
       asWritten: page.versions.find((v) => v.kind === 'asWritten')!,
     };
   }, [page, pantry, id]);
@@ -47,7 +43,7 @@ export function RecipeLayout() {
   }
   const { recipe } = open.page;
   const questions = open.asWritten.lines.filter(isOpen).length;
-  const current = STATIONS.findIndex((s) => location.pathname.endsWith(`/${s.to}`));
+  const current = STATIONS.findIndex((s) => `${location.pathname}/`.includes(`/${id}/${s.to}/`));
   return (
     <RecipeContext value={open}>
       <div className="print:block! lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">

@@ -90,7 +90,7 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
           </label>
         </div>
         <fieldset>
-          <legend className="label">It is for</legend>
+          <legend className="sr-only">It is for</legend>
           <ul className="mb-2 flex flex-wrap gap-1.5">
             {from.map((id) => (
               <li key={id}>
@@ -118,7 +118,7 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
         </fieldset>
         {!alone && (
           <fieldset>
-            <legend className="label">{kind === 'bulkUp' ? 'So much of it' : 'What comes in'}</legend>
+            <legend className="sr-only">{kind === 'bulkUp' ? 'So much of it' : 'What comes in'}</legend>
             <ul className="space-y-1.5">
               {into.map((t, i) => (
                 <li key={t.foodId} className="flex flex-wrap items-center gap-2">

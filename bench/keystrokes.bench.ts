@@ -1,0 +1,125 @@
+import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
+import type { Line, Version } from '../src/core/recipe/version.ts';
+import { startImbiss } from '../tests/support/start-imbiss.ts';
+
+/**
+ * A keystroke on the bench with 60 lines, in the browser: from the key to the page laid out again with every count,
+ * stair and departure, against the same keystroke in a field that counts nothing. A frame is 16 ms.
+ */
+const LINES = 60;
+const KEYS = 120;
+const FRAME_MS = 16;
+
+const lines = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
+  .filter((_, i) => i % 6 === 0)
+  .slice(0, LINES)
+  .map(
+    (f, i): Line => ({
+      id: `line-${i}`,
+      originLineId: `line-${i}`,
+      group: null,
+      text: `${100 + i} g ${f.name}`,
+      amount: { quantity: 100 + i, quantityMax: null, unit: 'gram' },
+      item: f.name,
+      note: null,
+      food: { kind: 'food', foodId: f.id, revision: f.revision },
+      weight: { grams: 100 + i, low: 100 + i, high: 100 + i, from: 'weight' },
+      role: f.roles[0] ?? null,
+      kept: false,
+      leftOut: false,
+      swapId: null,
+      warnings: [],
+    }),
+  );
+const asWritten: Version = {
+  id: 'bench-as-written',
+  recipeId: 'bench-recipe',
+  parentId: null,
+  kind: 'asWritten',
+  name: 'as written',
+  servings: 12,
+  lines,
+  steps: [],
+  revision: 0,
+};
+const lightened: Version = {
+  ...asWritten,
+  id: 'bench-lightened',
+  parentId: asWritten.id,
+  kind: 'lightened',
+  name: 'lightened',
+  lines: lines.map((l) => ({ ...l, id: `copy-${l.id}` })),
+};
+
+const imbiss = await startImbiss(4490);
+let medians: { counting: number; idle: number };
+try {
+  const post = async (path: string, body: unknown): Promise<void> => {
+    const answer = await fetch(`${imbiss.url}/api${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', Origin: imbiss.url },
+      body: JSON.stringify(body),
+    });
+    if (!answer.ok) throw new Error(`${path}: ${await answer.text()}`);
+  };
+  await post('/households/demo-household/recipes', {
+    id: 'bench-recipe',
+    title: 'Sixty lines',
+    credit: { author: null, url: null, whose: 'own' },
+    claims: [],
+    notes: '',
+    asWritten,
+  });
+  await post('/recipes/bench-recipe/versions', lightened);
+  const page = await (await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  // The compiler names functions by a helper of its own, which the page has not.
+  await page.addInitScript('globalThis.__name = (f) => f');
+  await page.goto(`${imbiss.url}/h/demo-household/recipes/bench-recipe/lighten`);
+  await page.getByText('Departure from the family').waitFor();
+  await page.locator('tbody tr[tabindex]').nth(20).focus();
+  await page.keyboard.press('a');
+  await page.getByLabel(/^Amount of/).waitFor();
+  const measured = await page.evaluate(
+    async ({ keys }) => {
+      const typeInto = async (field: HTMLInputElement, value: string): Promise<number> => {
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+        const t = performance.now();
+        set.call(field, value);
+        field.dispatchEvent(new InputEvent('input', { bubbles: true }));
+        // React renders what a key changed before the next task; the layout is asked for, so that it is in it.
+        await Promise.resolve();
+        void document.body.offsetHeight;
+        const took = performance.now() - t;
+        await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
+        return took;
+      };
+      const points = () => document.querySelector('#count [role=status]')!.textContent;
+      const counts = new Set<string | null>();
+      const times = { counting: [] as number[], idle: [] as number[] };
+      const amount = document.querySelector<HTMLInputElement>('input[aria-label^="Amount of"]')!;
+      const still = document.querySelector<HTMLInputElement>('input[placeholder^="Add a line"]')!;
+      for (let i = 0; i < keys; i++) {
+        times.counting.push(await typeInto(amount, `${100 + 37 * i} g`));
+        counts.add(points());
+        times.idle.push(await typeInto(still, `${100 + 37 * i} g`));
+      }
+      return { ...times, differed: counts.size };
+    },
+    { keys: KEYS },
+  );
+  if (measured.differed < 10) throw new Error('The counts did not follow the keys: nothing was measured.');
+  const at = (xs: readonly number[], share: number): number =>
+    [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.floor(xs.length * share))]!;
+  medians = { counting: at(measured.counting, 0.5), idle: at(measured.idle, 0.5) };
+  const words = (xs: readonly number[]): string =>
+    `${at(xs, 0.5).toFixed(1)} ms (median of ${KEYS}), ${at(xs, 0.95).toFixed(1)} ms at 95 %, slowest ${at(xs, 1).toFixed(1)} ms`;
+  console.log(`a key that recounts ${LINES} lines: ${words(measured.counting)}`);
+  console.log(`a key that recounts nothing:   ${words(measured.idle)}`);
+} finally {
+  await imbiss.stop();
+}
+console.log(`ratio: ${(medians.counting / medians.idle).toFixed(1)}; a frame is ${FRAME_MS} ms`);
+if (medians.counting > FRAME_MS) {
+  console.error('A keystroke takes longer than a frame.');
+  process.exit(1);
+}

@@ -1,0 +1,120 @@
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { countFeast } from '../../core/feast/count-feast.ts';
+import { type FeastDish, portionOf } from '../../core/feast/feast.ts';
+import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
+import { usePantry, useRecipes } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { FeastHead } from './feast-head.tsx';
+import { FeastWays } from './feast-ways.tsx';
+import { Menu } from './menu.tsx';
+import type { Served } from './served.ts';
+import { type OpenFeast, useFeast } from './use-feast.ts';
+
+/** A feast: who, when, which dishes, how much of each, what the plates come to, and how they come to less. */
+export function FeastPage() {
+  const { feast: id = '' } = useParams();
+  const { household } = useHousehold();
+  const open = useFeast(household.id, id);
+  const { data: pantry } = usePantry(household.id);
+  if (!open || !pantry) {
+    return (
+      <p className="p-10 text-soft" role="status">
+        Laying the table…
+      </p>
+    );
+  }
+  return <TheFeast {...open} />;
+}
+
+function TheFeast({ editor, state, pages, read }: OpenFeast) {
+  const { household, eaters: people } = useHousehold();
+  const { data: pantry = [] } = usePantry(household.id);
+  const { data: recipes = [] } = useRecipes(household.id);
+  const eaters = useCounting();
+  const [adding, setAdding] = useState(false);
+  const { feast } = state;
+  const kitchen = useMemo(() => kitchenOfPages(pages, pantry), [pages, pantry]);
+  const served = useMemo(
+    () =>
+      feast.dishes.flatMap((dish): Served[] => {
+        const page = pages.find((p) => p.recipe.id === dish.recipeId);
+        const version = page?.versions.find((v) => v.id === dish.versionId);
+        return page && version ? [{ dish, title: page.recipe.title, versions: page.versions, version }] : [];
+      }),
+    [feast.dishes, pages],
+  );
+  const count = useMemo(
+    () =>
+      countFeast(
+        served.map((s) => ({ version: s.version, portions: eaters.map((e) => portionOf(s.dish, e.eater.id)) })),
+        kitchen,
+        eaters.map((e) => e.counter),
+      ),
+    [served, kitchen, eaters],
+  );
+  const setDish = (recipeId: string, change: Partial<FeastDish>) =>
+    editor.change({ dishes: feast.dishes.map((d) => (d.recipeId === recipeId ? { ...d, ...change } : d)) });
+  const add = async (recipeId: string) => {
+    setAdding(true);
+    try {
+      const page = await read(recipeId);
+      const versionId = recipes.find((r) => r.id === recipeId)?.versionId ?? page.versions[0]!.id;
+      await editor.change({ dishes: [...feast.dishes, { recipeId, versionId, portions: {}, mostDeparture: null }] });
+    } catch (e) {
+      sayError(e);
+    }
+    setAdding(false);
+  };
+  const others = recipes.filter((r) => !feast.dishes.some((d) => d.recipeId === r.id));
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+      <Link to={`/h/${household.id}/recipes/feasts`} className="text-soft text-sm hover:text-beet">
+        Feasts
+      </Link>
+      <FeastHead editor={editor} state={state} />
+      {served.length === 0 && (
+        <p className="mt-6 max-w-xl text-soft">
+          Nothing is on the menu yet. Add a dish; each stands here with what it counts on everyone's plate.
+        </p>
+      )}
+      {served.length > 0 && (
+        <Menu
+          feast={feast}
+          served={served}
+          count={count}
+          people={people}
+          eaters={eaters}
+          onDish={setDish}
+          onRemove={(recipeId) => editor.change({ dishes: feast.dishes.filter((d) => d.recipeId !== recipeId) })}
+          onTarget={(eaterId, points) => {
+            const { [eaterId]: _, ...rest } = feast.targets;
+            void editor.change({ targets: points === null ? rest : { ...rest, [eaterId]: points } });
+          }}
+        />
+      )}
+      {others.length > 0 && (
+        <label className="mt-4 inline-flex items-center gap-2">
+          <span className="sr-only">Add a dish</span>
+          <select
+            className="field w-auto max-w-80"
+            value=""
+            disabled={adding || served.length >= 20}
+            onChange={(e) => void add(e.target.value)}
+          >
+            <option value="">Add a dish…</option>
+            {others.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.title}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {served.length > 0 && (
+        <FeastWays feast={feast} served={served} count={count} pages={pages} editor={editor} read={read} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,207 @@
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import type { RecipePage } from '../../contract/recipe.ts';
+import type { FeastCount } from '../../core/feast/count-feast.ts';
+import { type Feast, portionOf } from '../../core/feast/feast.ts';
+import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
+import { wayChanges } from '../../core/ways/apply-way.ts';
+import type { LineChoice } from '../../core/ways/line-choices.ts';
+import { readWithout } from '../../core/ways/without.ts';
+import { request } from '../data/api.ts';
+import { refresh, usePantry } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { useSearchContext } from '../ways/use-search-context.ts';
+import { useWays } from '../ways/use-ways.ts';
+import { WaysFound } from '../ways/ways-found.tsx';
+import { HouseOnly, numberOf, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
+import type { FeastEditor } from './feast-editor.ts';
+import type { Served } from './served.ts';
+import type { OpenFeast } from './use-feast.ts';
+
+interface FeastWaysProps {
+  readonly feast: Feast;
+  readonly served: readonly Served[];
+  readonly count: FeastCount;
+  readonly pages: readonly RecipePage[];
+  readonly editor: FeastEditor;
+  readonly read: OpenFeast['read'];
+}
+
+/** Looks for the least that has to change in a whole menu, and makes the versions that a way says. */
+export function FeastWays({ feast, served, count, pages, editor, read }: FeastWaysProps) {
+  const { household, eaters: people } = useHousehold();
+  const { data: pantry = [] } = usePantry(household.id);
+  const eaters = useCounting();
+  const context = useSearchContext();
+  const { state, find, cancel } = useWays();
+  const [kcal, setKcal] = useState('');
+  const [changes, setChanges] = useState('');
+  const [without, setWithout] = useState('');
+  const [onlyHouse, setOnlyHouse] = useState(false);
+  const [varying, setVarying] = useState(0);
+  const [taking, setTaking] = useState(false);
+  const targets = eaters.map((e) => feast.targets[e.eater.id] ?? null);
+  const aimed = targets.some((t) => t !== null);
+  const search = () => {
+    const asked = readWithout(without.split(','));
+    find({
+      ...context.shared(
+        served.map((s) => s.version),
+        pages.flatMap((p) => p.foods),
+        onlyHouse,
+      ),
+      subject: {
+        kind: 'feast',
+        dishes: served.map((s) => {
+          const eat = people.filter((p) => portionOf(s.dish, p.id) > 0);
+          return {
+            title: s.title,
+            version: s.version,
+            portions: eaters.map((e) => portionOf(s.dish, e.eater.id)),
+            mostDeparture: s.dish.mostDeparture,
+            without: {
+              allergies: [...asked.allergies, ...eat.flatMap((p) => p.allergies)],
+              avoids: [...asked.avoids, ...eat.flatMap((p) => p.avoids)],
+            },
+          };
+        }),
+      },
+      aim: { points: targets, kcal: numberOf(kcal), protein: null, grams: null, changes: numberOf(changes) },
+      inner: pages.flatMap((p) => p.inner.map((i) => i.version)),
+      counters: eaters.map((e) => e.counter),
+      frontierOf: varying,
+    });
+  };
+  const dishOf = (lineId: string): Served | undefined =>
+    served.find((s) => s.version.lines.some((l) => l.id === lineId));
+
+  /** Every dish that a way changes gets a version of its own for this feast; those before stay as they are. */
+  const take = async (picked: readonly LineChoice[]) => {
+    setTaking(true);
+    const newest = new Map(pantry.map((f) => [f.id, f]));
+    const before = feast.dishes;
+    const made = new Map<string, string>();
+    try {
+      for (const s of served) {
+        const own = picked.filter((c) => s.version.lines.some((l) => l.id === c.lineId));
+        if (own.length === 0) continue;
+        const copy = lightenedCopy(s.version, nameFor(feast, s), () => uuid());
+        const lineOf = new Map(s.version.lines.map((l, i) => [l.id, copy.lines[i]!.id]));
+        const entry = {
+          id: uuid(),
+          label: `For ${feast.name}`.slice(0, 200),
+          undoes: null,
+          changes: wayChanges(
+            copy,
+            own.map((c) => ({ ...c, lineId: lineOf.get(c.lineId)! })),
+            { food: (id) => newest.get(id) ?? null, system: household.system, swaps: context.swaps },
+            () => uuid(),
+          ),
+        };
+        await request('POST', `/recipes/${s.dish.recipeId}/versions`, copy);
+        made.set(s.dish.recipeId, copy.id);
+        await request('POST', `/versions/${copy.id}/entries`, entry, { 'If-Match': '"0"' });
+        await read(s.dish.recipeId);
+        void refresh.recipe(s.dish.recipeId);
+      }
+      await editor.change({
+        dishes: before.map((d) => ({ ...d, versionId: made.get(d.recipeId) ?? d.versionId })),
+      });
+      void refresh.recipes(household.id);
+      cancel();
+      toast(`${made.size === 1 ? '1 dish is' : `${made.size} dishes are`} lighter now, each as a version of its own.`, {
+        action: {
+          label: 'Undo',
+          onClick: () => void editor.change({ dishes: before }).then(() => removeVersions([...made.values()])),
+        },
+      });
+    } catch (e) {
+      sayError(e);
+    }
+    setTaking(false);
+  };
+  const removeVersions = async (ids: readonly string[]) => {
+    try {
+      for (const id of ids) await request('DELETE', `/versions/${id}`);
+      void refresh.recipes(household.id);
+      for (const s of served) {
+        await read(s.dish.recipeId);
+        void refresh.recipe(s.dish.recipeId);
+      }
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  return (
+    <section aria-label="Find a way for the whole menu" className="mt-6 border-ink border-t pt-4">
+      <h2 className="text-2xl">Find a way</h2>
+      <p className="max-w-3xl text-soft">
+        The search looks at all dishes at once and gives ground where the family notices it least, within what each dish
+        may move. Nobody gets what they must not or will not eat on the plates that are theirs.
+      </p>
+      <form
+        className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          search();
+        }}
+      >
+        <WishField
+          label="Calories at most, one of each"
+          hint={count.kcal === null ? '' : `now ${Math.round(count.kcal)}`}
+          value={kcal}
+          onChange={setKcal}
+        />
+        <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
+        <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
+        <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
+        <div className="flex flex-wrap items-end gap-3 sm:col-span-4">
+          <button type="submit" className="btn btn-main" disabled={taking}>
+            Find it
+          </button>
+          <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
+          {!aimed && <span className="pb-2 text-soft text-sm">Without a target it shows what each point costs.</span>}
+          {state.kind === 'searching' && (
+            <>
+              <progress value={state.done} max={1} aria-label="Searching" />
+              <button type="button" className="btn" onClick={cancel}>
+                Stop
+              </button>
+            </>
+          )}
+        </div>
+      </form>
+      {state.kind === 'failed' && (
+        <p className="note mt-4" role="alert">
+          The search failed: {state.words} Change a limit and look again.
+        </p>
+      )}
+      {state.kind === 'found' && (
+        <WaysFound
+          answer={state.answer}
+          from=", beyond what is changed already"
+          varying={varying}
+          words={{
+            eaters,
+            each: 'of the plate',
+            grams: count.grams,
+            dishOf: (lineId) => dishOf(lineId)?.title ?? '',
+            toGet: context.toGet,
+            onTake: (picked) => void take(picked),
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+/** A name that no version of the dish has yet: "for the harvest supper", then with a number. */
+function nameFor(feast: Feast, s: Served): string {
+  const base = `for ${feast.name}`.slice(0, 110);
+  for (let n = 1; ; n++) {
+    const name = n === 1 ? base : `${base} ${n}`;
+    if (!s.versions.some((v) => v.name === name)) return name;
+  }
+}

@@ -1,0 +1,107 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import type { Feast } from '../../core/feast/feast.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
+import { request } from '../data/api.ts';
+import { useRecipes } from '../data/queries.ts';
+import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
+import { useHousehold } from '../shell/household-context.ts';
+import { refreshFeasts, useFeasts } from './use-feast.ts';
+
+/** The feasts of a household: suppers of several dishes, lightened together. */
+export function FeastsPage() {
+  const { household, eaters } = useHousehold();
+  const { data: feasts, error } = useFeasts(household.id);
+  const { data: recipes = [] } = useRecipes(household.id);
+  const [planning, setPlanning] = useState(false);
+  const navigate = useNavigate();
+  const path = `/households/${household.id}/feasts`;
+  const put = (feast: Feast) => request('PUT', `${path}/${feast.id}`, feast, { 'If-Match': '"0"' });
+  const plan = async () => {
+    setPlanning(true);
+    const feast: Feast = {
+      id: uuid(),
+      name: 'A feast',
+      day: null,
+      people: Math.max(1, eaters.length),
+      dishes: [],
+      targets: {},
+      revision: 0,
+    };
+    try {
+      await put(feast);
+      navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
+    } catch (e) {
+      sayError(e);
+      setPlanning(false);
+    }
+  };
+  const remove = async (feast: Feast) => {
+    try {
+      await request('DELETE', `${path}/${feast.id}`);
+      await refreshFeasts(household.id);
+      sayDone(`${feast.name} is removed`, async () => {
+        await put({ ...feast, revision: 0 });
+        await refreshFeasts(household.id);
+      });
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  const titleOf = (id: string) => recipes.find((r) => r.id === id)?.title;
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-3xl">Feasts</h1>
+          <p className="text-soft">Several dishes for one occasion, under one target for each plate.</p>
+        </div>
+        <button type="button" className="btn btn-main" onClick={plan} disabled={planning}>
+          Plan a feast
+        </button>
+      </div>
+      {error && !feasts && (
+        <p className="note mt-6" role="alert">
+          {error.message}
+        </p>
+      )}
+      {!feasts && !error && (
+        <p className="mt-8 text-soft" role="status">
+          Looking…
+        </p>
+      )}
+      {feasts?.length === 0 && (
+        <p className="mt-8 max-w-xl text-soft">
+          No feast yet. Put dishes together, say how much of each everyone eats and how many points the whole plate may
+          have; the search decides where to give ground.
+        </p>
+      )}
+      <ul className="mt-4 border-rule border-t">
+        {feasts?.map((f) => (
+          <li key={f.id} className="flex items-center gap-4 border-rule border-b">
+            <Link to={`/h/${household.id}/recipes/feasts/${f.id}`} className="min-w-0 flex-1 px-2 py-3 hover:text-beet">
+              <span className="block font-bold font-head text-lg leading-tight">{f.name}</span>
+              <span className="block text-soft text-sm">
+                {[
+                  f.day === null ? null : formatDay(f.day),
+                  f.people === 1 ? 'for 1' : `for ${f.people}`,
+                  f.dishes
+                    .map((d) => titleOf(d.recipeId))
+                    .filter(Boolean)
+                    .join(', ') || 'no dishes yet',
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </span>
+            </Link>
+            <button type="button" className="btn btn-plain btn-small" onClick={() => remove(f)}>
+              Remove
+            </button>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}

@@ -1,0 +1,236 @@
+import { type ReactNode, useMemo } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { amountWords } from '../../core/food/nutrient-words.ts';
+import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
+import { certaintyWords, formatPoints, formatShare } from '../../core/program/format-points.ts';
+import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
+import { countVersion, type VersionCount } from '../../core/recipe/count-version.ts';
+import { pairLines } from '../../core/recipe/pair-lines.ts';
+import { pairSteps } from '../../core/recipe/pair-steps.ts';
+import type { Line, Version } from '../../core/recipe/version.ts';
+import { type Departure, departureFrom } from '../../core/swap/departure.ts';
+import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
+import { useVerdicts } from '../data/queries.ts';
+import { useSwapShelf } from '../data/use-swap-shelf.ts';
+import { type CountingEater, useCounting, useHousehold } from '../shell/household-context.ts';
+import { useOpenRecipe } from '../shell/recipe-context.ts';
+
+const SHOWN: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'sugars', 'fibre', 'sodium'];
+const NO_VERDICTS: readonly Verdict[] = [];
+
+/** A version with everything that is compared. */
+interface Side {
+  readonly version: Version;
+  readonly count: VersionCount;
+  readonly departure: Departure;
+}
+
+/** Any two versions of a recipe side by side: points, nutrition, departure, lines, steps. */
+export function CompareVersionsPage() {
+  const { page, asWritten, kitchen, food } = useOpenRecipe();
+  const { household } = useHousehold();
+  const eaters = useCounting();
+  const { all: swaps } = useSwapShelf(household.id);
+  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
+  const [params, setParams] = useSearchParams();
+  const versionAt = (key: string, other: Version): Version =>
+    page.versions.find((v) => v.id === params.get(key)) ?? other;
+  const left = versionAt('left', asWritten);
+  const right = versionAt('right', page.versions[page.versions.length - 1] ?? asWritten);
+  const sides = useMemo(
+    () =>
+      [left, right].map(
+        (version): Side => ({
+          version,
+          count: countVersion(
+            version,
+            kitchen,
+            eaters.map((e) => e.counter),
+          ),
+          departure: departureFrom(asWritten, version, swaps, food, (s, role) =>
+            correctedDeparture(s, placeOf(role), verdicts),
+          ),
+        }),
+      ) as [Side, Side],
+    [left, right, kitchen, eaters, asWritten, swaps, food, verdicts],
+  );
+  const choose = (key: string, id: string) => {
+    const next = new URLSearchParams(params);
+    next.set(key, id);
+    setParams(next, { replace: true });
+  };
+  const picker = (key: 'left' | 'right', version: Version) => (
+    <select
+      aria-label={key === 'left' ? 'One version' : 'The other version'}
+      className="field"
+      value={version.id}
+      onChange={(e) => choose(key, e.target.value)}
+    >
+      {page.versions.map((v) => (
+        <option key={v.id} value={v.id}>
+          {v.name}
+        </option>
+      ))}
+    </select>
+  );
+  return (
+    <main className="px-4 py-5 md:px-6 lg:col-span-2">
+      <p className="mb-3 text-soft text-sm">
+        <Link to={`../lighten?version=${right.id}`} relative="path" className="underline">
+          Back to the bench
+        </Link>
+      </p>
+      <Sums sides={sides} eaters={eaters} pickers={[picker('left', left), picker('right', right)]} />
+      <Lines sides={sides} eaters={eaters} />
+      <Steps sides={sides} />
+    </main>
+  );
+}
+
+interface SidesProps {
+  readonly sides: readonly [Side, Side];
+  readonly eaters: readonly CountingEater[];
+}
+
+/** What a serving of each comes to. */
+function Sums({ sides, eaters, pickers }: SidesProps & { readonly pickers: readonly [ReactNode, ReactNode] }) {
+  const row = (name: ReactNode, key: string, cell: (side: Side) => ReactNode, big = false) => (
+    <tr key={key} className="border-rule border-b">
+      <th scope="row" className="py-1.5 pr-3 font-normal">
+        {name}
+      </th>
+      {sides.map((s, i) => (
+        <td key={i === 0 ? 'left' : 'right'} className={`px-2 text-right ${big ? 'font-bold font-head text-2xl' : ''}`}>
+          {cell(s)}
+        </td>
+      ))}
+    </tr>
+  );
+  return (
+    <table className="w-full max-w-3xl table-fixed text-left">
+      <caption className="sr-only">Two versions side by side, a serving each</caption>
+      <thead>
+        <tr className="border-ink border-b align-bottom">
+          <th scope="col" className="w-1/3 py-1.5 font-normal text-soft text-sm">
+            a serving
+          </th>
+          {pickers.map((p, i) => (
+            <th key={i === 0 ? 'left' : 'right'} scope="col" className="px-2 pb-1.5 font-normal">
+              {p}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {eaters.map((e, i) =>
+          row(
+            <>
+              <span className="mark">{e.program.mark}</span> {e.eater.name}
+            </>,
+            e.eater.id,
+            (s) => {
+              const sure = certaintyWords(s.count.counts[i]!);
+              return (
+                <>
+                  {formatPoints(s.count.counts[i]!.points)}
+                  {sure && <span className="block font-normal text-mustard text-sm">{sure}</span>}
+                </>
+              );
+            },
+            true,
+          ),
+        )}
+        {SHOWN.map((n) => row(NUTRIENT_WORDS[n].name, n, (s) => amountWords(s.count.perServing[n].value, n)))}
+        {row('weighs', 'grams', (s) => formatGrams(s.count.servingGrams))}
+        {row('servings', 'servings', (s) =>
+          s.version.servings === null ? 'not said' : formatAmount(s.version.servings),
+        )}
+        {row('departure, of 100', 'departure', (s) => (
+          <>
+            {s.departure.known}
+            {s.departure.unsaid.length > 0 && (
+              <span className="block text-soft text-sm">nobody said: {s.departure.unsaid.join(', ')}</span>
+            )}
+          </>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The lines in pairs, each with what it counts on either side. */
+function Lines({ sides: [left, right], eaters }: SidesProps) {
+  const raw = (side: Side, lines: readonly Line[]): string =>
+    eaters
+      .map((_, i) =>
+        formatShare(
+          lines.reduce((sum, l) => sum + (side.count.counts[i]!.lines.find((x) => x.id === l.id)?.raw ?? 0), 0),
+        ),
+      )
+      .join(' · ');
+  const cell = (side: Side, lines: readonly Line[]) => {
+    const here = lines.filter((l) => !l.leftOut);
+    if (here.length === 0) return <span className="text-soft italic">none</span>;
+    return (
+      <>
+        {here.map((l) => l.text).join(' + ')}
+        <span className="block text-soft text-sm">{raw(side, here)}</span>
+      </>
+    );
+  };
+  return (
+    <section aria-label="Lines" className="mt-8">
+      <h2 className="text-xl">Lines</h2>
+      <p className="text-soft text-sm">below each, points a serving: {eaters.map((e) => e.program.mark).join(' · ')}</p>
+      <table className="mt-2 w-full table-fixed text-left">
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">{left.version.name}</th>
+            <th scope="col">{right.version.name}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {pairLines(left.version, right.version).map((p) => (
+            <tr
+              key={p.originLineId}
+              className={`border-rule border-b align-top ${p.changed ? 'bg-mustard-wash' : 'text-soft'}`}
+            >
+              <td className="px-2 py-1.5">{cell(left, p.before === null ? [] : [p.before])}</td>
+              <td className="px-2 py-1.5">{cell(right, p.after)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** The steps in pairs; what is the same stands back. */
+function Steps({ sides: [left, right] }: Pick<SidesProps, 'sides'>) {
+  const pairs = pairSteps(left.version.steps, right.version.steps);
+  if (pairs.length === 0) return null;
+  return (
+    <section aria-label="Steps" className="mt-8">
+      <h2 className="text-xl">Steps</h2>
+      <table className="mt-2 w-full table-fixed text-left">
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">{left.version.name}</th>
+            <th scope="col">{right.version.name}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {pairs.map((p) => (
+            <tr
+              key={`${p.before?.id} ${p.after?.id}`}
+              className={`border-rule border-b align-top ${p.same ? 'text-soft' : 'bg-mustard-wash'}`}
+            >
+              <td className="px-2 py-1.5">{p.before?.text ?? <span className="text-soft italic">none</span>}</td>
+              <td className="px-2 py-1.5">{p.after?.text ?? <span className="text-soft italic">none</span>}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
