@@ -15,6 +15,9 @@ const OPTIONS = {
   'max-changes': { type: 'string' },
   without: { type: 'string', multiple: true },
   keep: { type: 'string', multiple: true },
+  lacking: { type: 'string', multiple: true },
+  have: { type: 'string', multiple: true },
+  swaps: { type: 'string' },
   explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;

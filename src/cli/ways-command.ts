@@ -2,8 +2,7 @@ import type { WaysPrinted } from '../contract/cli.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatPoints } from '../core/program/format-points.ts';
-import { type Program, plainCounter } from '../core/program/program.ts';
-import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { plainCounter } from '../core/program/program.ts';
 import { lineOf, readIngredient } from '../core/recipe/read-ingredient.ts';
 import { isOpen, type Version } from '../core/recipe/version.ts';
 import { SWAPS } from '../core/swap/library.ts';
@@ -14,13 +13,8 @@ import { readWithout } from '../core/ways/without.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { systemOf } from './parse-command.ts';
-import { readText } from './read-text.ts';
-import { programOfRule, recipeOf, servingsOf } from './score-command.ts';
-
-interface Target {
-  readonly program: Program;
-  readonly points: number;
-}
+import { recipeOf, servingsOf } from './score-command.ts';
+import { foodsNamed, numberFlag, ownSwaps, stockOf, targetsOf } from './ways-flags.ts';
 
 /** `ways`: the changes of least departure that bring a recipe to so many points, for one or several programs. */
 export function waysCommand(text: string, flags: Flags): string {
@@ -62,11 +56,12 @@ export function waysCommand(text: string, flags: Flags): string {
     {
       kitchen: { food, version: () => null },
       food,
-      swaps: SWAPS,
+      swaps: [...ownSwaps(flags.swaps), ...SWAPS],
       counters: targets.map((t) => plainCounter(t.program)),
       system,
       without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),
-      lacking: new Set(),
+      lacking: new Set(foodsNamed(flags.lacking ?? [], index).map((f) => f.foodId)),
+      ...(flags.have && { house: { stock: stockOf(flags.have, index), only: true } }),
     },
     { frontierOf: 0 },
   );
@@ -123,29 +118,6 @@ export function waysCommand(text: string, flags: Flags): string {
     }),
   };
   return flags.json ? JSON.stringify(printed, null, 2) : inWords(printed);
-}
-
-function targetsOf(flags: Flags): Target[] {
-  const programs = [...SAMPLE_PROGRAMS, ...(flags.rule === undefined ? [] : [programOfRule(readText(flags.rule))])];
-  const known = programs.map((p) => p.mark).join(', ');
-  const targets = (flags.eater ?? []).map((e): Target => {
-    const m = /^([^=]+)=(\d+(?:\.\d+)?)$/.exec(e);
-    if (m === null) throw new CliError(`--eater ${e} is no target.`, 'Write it as LE=5: a mark and points a serving.');
-    const program = programs.find((p) => p.mark.toUpperCase() === m[1]!.toUpperCase());
-    if (!program) throw new CliError(`There is no program ${m[1]}.`, `The programs are ${known}.`);
-    return { program, points: Number(m[2]) };
-  });
-  if (targets.length === 0) throw new CliError('ways needs a target.', 'Give one as --eater LE=5.');
-  const twice = targets.find((t, i) => targets.some((u, j) => j < i && u.program.mark === t.program.mark));
-  if (twice) throw new CliError(`There are two targets for ${twice.program.mark}.`, 'Give one target for each mark.');
-  return targets;
-}
-
-function numberFlag(text: string | undefined, name: string): number | null {
-  if (text === undefined) return null;
-  const n = Number(text);
-  if (!(n >= 0 && n < 1e6)) throw new CliError(`--${name} ${text} is not a number.`, 'Give a number from 0 on.');
-  return n;
 }
 
 function inWords(p: WaysPrinted): string {

@@ -3,6 +3,7 @@ import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from './cli.ts
 import { ProblemSchema } from './problem.ts';
 import { RuleFileSchema } from './program.ts';
 import { OwnRecipeSchema } from './recipe-file.ts';
+import { SwapSchema } from './swap.ts';
 
 /** The JSON schemas that docs/schemas publishes, by file name. */
 export const schemas = (): Record<string, unknown> => ({
@@ -11,5 +12,6 @@ export const schemas = (): Record<string, unknown> => ({
   ways: z.toJSONSchema(WaysAnswerSchema),
   rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
   recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),
+  swaps: z.toJSONSchema(z.array(SwapSchema), { io: 'input' }),
   problem: z.toJSONSchema(ProblemSchema, { io: 'input' }),
 });

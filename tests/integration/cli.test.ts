@@ -78,6 +78,34 @@ describe('ways', () => {
       expect(w.changes.some((c) => c.line.includes('cream'))).toBe(false);
     }
   });
+  it('takes what is in the house, what cannot be had, and swaps of one’s own', () => {
+    const to = (printed: ReturnType<typeof ask>) => printed.options!.map((o) => o.swap);
+    const free = ask('--eater', 'LE=6', '--explain');
+    const house = ask('--eater', 'LE=6', '--have', '300 g fat-free sour cream', '--explain');
+    expect(to(free)).toContain('beef-80-to-95');
+    expect(to(house)).not.toContain('beef-80-to-95');
+    expect(house.options!.length).toBeLessThan(free.options!.length);
+    const lacking = ask('--eater', 'LE=6', '--lacking', '95/5 ground beef', '--explain');
+    expect(to(lacking)).not.toContain('beef-80-to-95');
+    expect(to(lacking)).toContain('beef-to-turkey');
+    const own = {
+      id: 'own-quark',
+      name: 'quark for the beef',
+      kind: 'standIn',
+      role: 'protein',
+      from: ['beef-ground-80'],
+      into: [{ foodId: 'quark-fatfree', ratio: 0.5 }],
+      share: 1,
+      mostShare: 1,
+      stays: 0,
+      departure: 0.5,
+      method: null,
+      watch: null,
+      why: '',
+    };
+    const best = ask('--eater', 'LE=6', '--swaps', file('own.json', JSON.stringify([own]))).ways[0]!;
+    expect(best.changes.map((c) => c.swap)).toEqual(['own-quark']);
+  });
   it('says what stands in the way', () => {
     const printed = ask('--eater', 'LE=0', '--keep', 'beef', '--keep', 'cream');
     expect(printed.reachable).toBe(false);
@@ -91,6 +119,8 @@ describe('ways', () => {
     [['--eater', 'LE=4', '--eater', 'le=5'], /two targets/],
     [['--eater', 'LE=4', '--kcal', 'few'], /not a number/],
     [['--eater', 'LE=4', '--keep', 'unicorn'], /No line has/],
+    [['--eater', 'LE=4', '--have', 'unicorn tears'], /Nobody knows the food/],
+    [['--eater', 'LE=4', '--swaps', 'nothing-there.json'], /nothing-there/],
   ])('%j: exit 2 and a problem', (args, words) => {
     const { status, err, out } = imbiss(['ways', file('stew.txt', STEW), ...args]);
     expect([status, out]).toEqual([2, '']);

@@ -5,7 +5,7 @@ import { certaintyWords, formatPoints, formatShare } from '../program/format-poi
 import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { formatDay } from '../quantity/format-day.ts';
 import { applyEntry } from '../recipe/entry.ts';
-import { applySwap } from '../swap/apply-swap.ts';
+import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { amountWords, type CardInput, makeCard } from './card.ts';
 import { cardText } from './card-text.ts';
@@ -68,6 +68,23 @@ describe('a card', () => {
     ]);
     expect(card.changes[0]!.why).toMatch(/fat/);
     expect(card.regular[0]!.points).toEqual(card.programs.map((p) => p.was));
+  });
+  it('has what moved to the plate as an option, with its points and its allergens', () => {
+    const written = readVersion(['1 kg beetroot', '240 g soured cream'], { servings: 6 });
+    const toPlate = SWAPS.find((s) => s.kind === 'toPlate' && whyNot(s, written.lines[1]!) === null)!;
+    const moved = applySwap(written, 'l1', toPlate, { food: shippedFood, system: 'us', newId: () => `p${n++}` });
+    const version = { ...applyEntry(written, { id: 'p', label: 'p', changes: moved, undoes: null }), id: 'v3' };
+    const plated = makeCard(input({ version, asWritten: written }));
+    expect(plated.options.length).toBe(1);
+    expect(plated.options[0]!.words).toMatch(/40 g\) soured cream/);
+    // With it, the dish comes to what it was as written.
+    expect(plated.options[0]!.points).toEqual(plated.programs.map((p) => p.was));
+    expect(plated.programs[0]!.points).toBeLessThan(plated.programs[0]!.was!);
+    expect(plated.allergens).toContain('milk');
+    expect(plated.changes[0]!.to).toBe('on the plate, as you like');
+    expect(plated.regular).toEqual([]);
+    expect(cardText(plated)).toContain(`soured cream: ${plated.options[0]!.points.map(formatPoints).join(' · ')}`);
+    expect(makeCard(input()).options).toEqual([]);
   });
   it('carries only changes, counts and the link for another author’s recipe', () => {
     const other = makeCard(input({ credit: { author: 'Berta', url: 'https://example.org', whose: 'other' } }));

@@ -39,7 +39,7 @@ describe('the library', () => {
   });
   // Every swap, on every food it names: what comes in weighs what the ratio says, and somebody's points do not
   // rise but where the swap is for bulk.
-  it.each(SWAPS.map((s) => [s.id, s] as const))('%s leaves amounts, points and steps right', (_, s) => {
+  it.each(SWAPS.map((s) => [s.id, s] as const))('%s leaves amounts, points, steps and allergens right', (_, s) => {
     for (const from of s.from) {
       const food = shippedFood(from)!;
       const version = readVersion([`200 g ${food.name}`], { servings: 2, steps: [{ id: 's1', text: 'Cook it.' }] });
@@ -59,7 +59,16 @@ describe('the library', () => {
             : 200 * (1 - s.share) + 200 * s.share * s.into.reduce((r, t) => r + t.ratio, 0);
       expect(total).toBeCloseTo(wanted, 6);
       expect(after.lines.every((l) => l.originLineId === line.originLineId)).toBe(true);
-      expect(after.steps.length).toBe(s.method === null ? 1 : 2);
+      expect(after.steps.map((x) => x.text)).toEqual(s.method === null ? ['Cook it.'] : [s.method, 'Cook it.']);
+      // What is in it now has the allergens of what stayed and of what came in, and no other.
+      const here = after.lines.filter((l) => !l.leftOut).map((l) => (l.food.kind === 'food' ? l.food.foodId : ''));
+      const stayed = here.includes(from) ? [from] : [];
+      const [had, has] = [[food], here.map((id) => shippedFood(id)!)];
+      const wantedFoods = [...stayed, ...s.into.map((t) => t.foodId)].map((id) => shippedFood(id)!);
+      expect(new Set(has.flatMap((f) => f.allergens))).toEqual(new Set(wantedFoods.flatMap((f) => f.allergens)));
+      expect(new Set(allergensBroughtIn(had, has))).toEqual(
+        new Set(s.into.flatMap((t) => shippedFood(t.foodId)!.allergens).filter((a) => !food.allergens.includes(a))),
+      );
       const counters = ['LE', 'LA', 'HA'].map((m) => plainCounter(sample(m)));
       const raws = (v: Version) => countVersion(v, kitchenOf(), counters).counts.map((c) => c.raw);
       const was = raws(before);

@@ -72,7 +72,9 @@ export function SwapMenu(props: SwapMenuProps) {
           align="end"
           sideOffset={4}
           collisionPadding={8}
-          className="panel z-30 max-h-[70dvh] w-80 overflow-auto p-1.5 shadow-lg"
+          // A long menu scrolls, so the keyboard must reach it.
+          tabIndex={0}
+          className="panel z-30 max-h-[88dvh] w-80 overflow-auto p-1.5 shadow-lg"
         >
           {version && <Items {...props} version={version} />}
         </DropdownMenu.Content>
