@@ -56,7 +56,9 @@ export function householdMeasure(
     const rounded = round(amount * 12 + (side === 'atMost' ? 1e-9 : side === 'atLeast' ? -1e-9 : 0)) / 12;
     const text = formatAmount(rounded);
     if (!isNeat(text) || Math.abs(rounded - amount) > (side === 'near' ? 0.04 : 0.08) * amount) continue;
-    if (unit === 'piece') return `${text}`;
+    // Pieces are counted whole or halved.
+    if (unit === 'piece' && !Number.isInteger(rounded * 2)) continue;
+    if (unit === 'piece') return text;
     return unitNamed(unit) ? formatMeasure(rounded, unit) : `${text} ${unit}`;
   }
   return null;

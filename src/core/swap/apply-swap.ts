@@ -1,6 +1,5 @@
-import { describeGrams } from '../food/describe-grams.ts';
 import type { Allergen, Food } from '../food/food.ts';
-import { formatGrams } from '../quantity/format-amount.ts';
+import { sayLike } from '../food/say-like.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../recipe/entry.ts';
 import { lineChange } from '../recipe/entry.ts';
@@ -30,15 +29,6 @@ export function whyNot(swap: Swap, line: Line, share: number = swap.share): stri
 
 const times = (w: Weight, by: number): Weight => ({ ...w, grams: w.grams * by, low: w.low * by, high: w.high * by });
 
-/** Less than this is said by the spoon even to who weighs, g. */
-const BY_THE_SPOON_G = 20;
-
-/** An amount in the words that the line uses: who weighs goes on weighing, others get a household measure. */
-const amountLike = (line: Line, food: Food | null, grams: number, system: MeasureSystem): string =>
-  grams >= BY_THE_SPOON_G && (line.amount?.unit === 'gram' || line.amount?.unit === 'kilogram')
-    ? formatGrams(grams)
-    : describeGrams(food, grams, system);
-
 /** A line with another amount of the same food; the words say the new amount. */
 export function withWeight(line: Line, weight: Weight, food: Food | null, system: MeasureSystem): Line {
   const words = food === null ? line.item : food.name;
@@ -46,7 +36,7 @@ export function withWeight(line: Line, weight: Weight, food: Food | null, system
     ...line,
     weight,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
-    text: `${amountLike(line, food, weight.grams, system)} ${line.item || words}`,
+    text: `${sayLike(line.amount?.unit ?? null, food, weight.grams, system)} ${line.item || words}`,
   };
 }
 
@@ -59,7 +49,7 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
     item: food.name,
     note: null,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
-    text: `${amountLike(base, food, weight.grams, system)} ${food.name}`,
+    text: `${sayLike(base.amount?.unit ?? null, food, weight.grams, system)} ${food.name}`,
     swapId,
     warnings: [],
   };

@@ -1,6 +1,7 @@
 import type { Food, Role } from '../food/food.ts';
 import { pairLines } from '../recipe/pair-lines.ts';
 import type { Line, Version } from '../recipe/version.ts';
+import { carriesDish } from './carries-dish.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
 import { readMark } from './swap-mark.ts';
@@ -24,8 +25,12 @@ const LEFT_OUT: Readonly<Record<Role, number>> = {
 };
 const LEFT_OUT_ELSE = 45;
 
-/** The departure of leaving a line of this role out. */
-export const leftOutDeparture = (role: Role | null): number => (role === null ? LEFT_OUT_ELSE : LEFT_OUT[role]);
+/** A line that carries the dish departs so much more when it goes: without it, it is another dish. */
+const CARRIES = 30;
+
+/** The departure of leaving out a line of this role; more when it carries the dish. */
+export const leftOutDeparture = (role: Role | null, carries = false): number =>
+  Math.min(100, (role === null ? LEFT_OUT_ELSE : LEFT_OUT[role]) + (carries ? CARRIES : 0));
 
 /** The departure of a swap of this share: it grows with the share, to 100 at most. */
 export const shareDeparture = (swap: Swap, share: number, departure: number = swap.departure): number =>
@@ -52,14 +57,19 @@ export function departureOf(
     if (seen.has(key)) continue;
     seen.add(key);
     if (swap) sum += shareDeparture(swap, mark?.share ?? swap.share, corrected(swap, roleOfLine(line, version, food)));
-    else if (line.leftOut) sum += leftOutDeparture(roleAsItWas(line, version, food));
+    else if (line.leftOut) sum += leftOutAs(line, asItWas(version), food);
   }
   return Math.min(100, Math.round(sum * 10) / 10);
 }
 
-/** The role of a line in the dish with nothing left out. */
-const roleAsItWas = (line: Line, version: Version, food: (id: string) => Food | null): Role | null =>
-  roleOfLine(line, { ...version, lines: version.lines.map((l) => ({ ...l, leftOut: false })) }, food);
+const asItWas = (version: Version): Version => ({
+  ...version,
+  lines: version.lines.map((l) => ({ ...l, leftOut: false })),
+});
+
+/** The departure of leaving a line out of a dish that has all its lines. */
+const leftOutAs = (line: Line, whole: Version, food: (id: string) => Food | null): number =>
+  leftOutDeparture(roleOfLine(line, whole, food), carriesDish(line, whole, food));
 
 /** How far a version is from the family's dish, as far as anybody said. */
 export interface Departure {
@@ -81,6 +91,7 @@ export function departureFrom(
   corrected: (swap: Swap, role: Role | null) => number = (s) => s.departure,
 ): Departure {
   const scale = (version.servings ?? 1) / (asWritten.servings ?? version.servings ?? 1);
+  const goneAltogether = (line: Line): number => leftOutAs(line, asWritten, food);
   const unsaid: string[] = [];
   let less = 0;
   for (const pair of pairLines(asWritten, version)) {
@@ -88,13 +99,12 @@ export function departureFrom(
     const here = pair.after.filter((l) => !l.leftOut);
     if (pair.before !== null && here.length === 0) {
       // A line taken out of the list departs like one that is crossed out.
-      if (pair.after.length === 0 && pair.before.weight !== null)
-        less += leftOutDeparture(roleOfLine(pair.before, asWritten, food));
+      if (pair.after.length === 0 && pair.before.weight !== null) less += goneAltogether(pair.before);
       continue;
     }
     const share = pair.before === null ? null : shareGone(pair.before, here, scale);
     if (share === null) unsaid.push(here[0]?.item ?? '');
-    else less += share * leftOutDeparture(roleOfLine(pair.before!, asWritten, food));
+    else less += share * goneAltogether(pair.before!);
   }
   const swapped = departureOf(version, swaps, food, corrected);
   return { known: Math.min(100, Math.round((swapped + less) * 10) / 10), unsaid };

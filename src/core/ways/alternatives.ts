@@ -5,8 +5,10 @@ import { search } from './search.ts';
 import { keyOf, type Way } from './way.ts';
 
 const ALTERNATIVES = 3;
+/** So many are shown even when they are not near. */
+const AT_LEAST = 2;
 /** An alternative is near when it departs no more than so many times as far, and a little more. */
-const NEAR = { times: 2, more: 15 };
+const NEAR = { times: 1.5, more: 12 };
 
 /**
  * Near alternatives that differ in kind: with fewer changes, without the change that departs most, without
@@ -16,8 +18,7 @@ export function alternatives(bench: Bench, aim: Aim, best: Way, stop: (() => boo
   const out: Way[] = [];
   const seen = new Set([keyOf(best)]);
   const offer = (found: { way: Way | null }, differs: string): void => {
-    if (found.way === null || seen.has(keyOf(found.way)) || out.length >= ALTERNATIVES) return;
-    if (found.way.departure > best.departure * NEAR.times + NEAR.more) return;
+    if (found.way === null || seen.has(keyOf(found.way))) return;
     seen.add(keyOf(found.way));
     out.push({ ...found.way, differs });
   };
@@ -67,5 +68,7 @@ export function alternatives(bench: Bench, aim: Aim, best: Way, stop: (() => boo
     const asHeavy = bench.base.grams + bench.choices.reduce((g, l) => g + stayOf(l).grams, 0);
     offer(search(bench, { ...aim, grams: asHeavy - 1e-6 }, bench.choices, stop), 'no smaller plate');
   }
-  return out;
+  out.sort((a, b) => a.departure - b.departure);
+  const near = out.filter((w) => w.departure <= best.departure * NEAR.times + NEAR.more);
+  return out.slice(0, Math.min(ALTERNATIVES, Math.max(AT_LEAST, near.length)));
 }

@@ -8,8 +8,10 @@ import { type Kitchen, resolveLines } from '../recipe/resolve-lines.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { avoidedBy } from '../swap/avoided.ts';
+import { carriesDish } from '../swap/carries-dish.ts';
 import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
+import { isSweetDish, suitsDish } from '../swap/suits-dish.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
 import { type Brought, type House, isInHouse } from './in-house.ts';
@@ -76,7 +78,7 @@ export function lineChoices(version: Version, context: ChoiceContext): LineChoic
     if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
     const role = roleOfLine(line, version, context.food);
     const stay = choiceOf(version, line, null, 1, 0, [], servings, context);
-    const all = line.kept ? [stay] : [stay, ...changesOf(version, line, role, servings, context)];
+    const all = line.kept ? [stay] : [stay, ...changesOf(version, line, role, servings, stay.allowed, context)];
     return [
       {
         lineId: line.id,
@@ -99,11 +101,15 @@ function changesOf(
   line: Line,
   role: Role | null,
   servings: number,
+  stayAllowed: boolean,
   context: ChoiceContext,
 ): Judged[] {
   const out: Judged[] = [];
   // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
-  const fits = context.swaps.filter((s) => s.kind !== 'toPlate' && fitsRole(s, role) && whyNot(s, line) === null);
+  const sweet = isSweetDish(version, context.food);
+  const fits = context.swaps.filter(
+    (s) => s.kind !== 'toPlate' && fitsRole(s, role) && suitsDish(s, sweet, context.food) && whyNot(s, line) === null,
+  );
   for (const swap of fits) {
     const departure = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
     const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
@@ -120,9 +126,11 @@ function changesOf(
       out.push(choiceOf(version, line, swap, share, far, changes, servings, context));
     }
   }
-  if (!fits.some((s) => s.kind === 'leaveOut')) {
+  // Without what carries it, it is another dish: no way to a lighter one, unless somebody must not eat it.
+  const carries = carriesDish(line, version, context.food);
+  if (!fits.some((s) => s.kind === 'leaveOut') && (!carries || !stayAllowed)) {
     const gone = [lineChange(version, line.id, { ...line, leftOut: true })];
-    const far = leftOutDeparture(role);
+    const far = leftOutDeparture(role, carries);
     const leave = choiceOf(version, line, null, 1, far, gone, servings, context);
     out.push({ ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } });
   }

@@ -1,4 +1,5 @@
 import { type CSSProperties, memo } from 'react';
+import type { Role } from '../../core/food/food.ts';
 import { formatShare } from '../../core/program/format-points.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
@@ -26,6 +27,8 @@ interface BenchRowProps {
   /** Whether what was changed by hand can be kept as a swap. */
   readonly canKeepAsSwap: boolean;
   readonly onPlate: boolean;
+  /** The part it plays in this dish; null where nothing counts. */
+  readonly role: Role | null;
   readonly uncounted: boolean;
   readonly marks: readonly string[];
   /** Unrounded points a serving, by eater. */
@@ -106,7 +109,7 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
         {line?.kept && <span className="tag text-mustard">kept</span>}
         {line?.leftOut && <span className="tag">{props.onPlate ? 'on the plate' : 'left out'}</span>}
         {line?.swapId && !line.leftOut && <span className="tag">swapped</span>}
-        {line?.role && !line.swapId && !gone && <span className="tag">{roleWords(line.role)}</span>}
+        {props.role && line && !line.swapId && !gone && <span className="tag">{roleWords(props.role)}</span>}
       </td>
       <td className="self-start justify-self-end lg:py-1.5 lg:text-right">
         {line && (

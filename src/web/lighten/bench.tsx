@@ -53,6 +53,7 @@ export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps
   const marks = useMemo(() => eaters.map((e) => e.program.mark), [eaters]);
   const rawNow = useMemo(() => rawByLine(count), [count]);
   const rawWas = useMemo(() => rawByLine(was), [was]);
+  const roles = useMemo(() => new Map(version.lines.map((l) => [l.id, roleOfLine(l, version, food)])), [version, food]);
   const none = useMemo(() => eaters.map(() => 0), [eaters]);
   const drafts = useMemo(() => {
     const scale = (version.servings ?? 1) / (parent.servings ?? version.servings ?? 1);
@@ -141,6 +142,7 @@ export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps
                 changed={pair.changed}
                 canRestore={pair.before !== null && pair.changed}
                 canKeepAsSwap={drafts.get(pair.originLineId) != null}
+                role={line && (roles.get(line.id) ?? null)}
                 onPlate={line !== null && isOnPlate(line, swaps)}
                 uncounted={line !== null && (rawNow.get(line.id)?.uncounted ?? false)}
                 marks={marks}
@@ -245,14 +247,14 @@ function Head({ before, eaters }: { before: string; eaters: readonly CountingEat
   return (
     <thead className="hidden lg:table-header-group">
       <tr className="border-rule border-b text-sm text-soft">
-        <th scope="col" className="py-1.5 pr-2 pl-2 font-normal">
+        <th scope="col" className="w-40 py-1.5 pr-2 pl-2 font-normal">
           {before}
         </th>
         <th scope="col" className="w-32 px-2 font-normal">
           Points a serving
         </th>
         {eaters.map((e) => (
-          <th key={e.eater.id} scope="col" className="w-12 px-1.5 text-right font-normal">
+          <th key={e.eater.id} scope="col" className="w-11 px-1.5 text-right font-normal">
             <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">
               {e.program.mark}
             </abbr>

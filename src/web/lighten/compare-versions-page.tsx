@@ -76,7 +76,7 @@ export function CompareVersionsPage() {
   return (
     <main className="px-4 py-5 md:px-6 lg:col-span-2">
       <p className="mb-3 text-soft text-sm">
-        <Link to={`../lighten?version=${right.id}`} relative="path" className="underline">
+        <Link to={`..?version=${right.id}`} relative="path" className="underline">
           Back to the bench
         </Link>
       </p>

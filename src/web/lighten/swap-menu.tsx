@@ -8,6 +8,7 @@ import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
+import { isSweetDish, suitsDish } from '../../core/swap/suits-dish.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
@@ -74,7 +75,7 @@ export function SwapMenu(props: SwapMenuProps) {
           collisionPadding={8}
           // A long menu scrolls, so the keyboard must reach it.
           tabIndex={0}
-          className="panel z-30 max-h-[88dvh] w-80 overflow-auto p-1.5 shadow-lg"
+          className="panel z-30 max-h-[min(88dvh,var(--radix-dropdown-menu-content-available-height))] w-80 overflow-auto p-1.5 shadow-lg"
         >
           {version && <Items {...props} version={version} />}
         </DropdownMenu.Content>
@@ -92,7 +93,9 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
   const role = roleOfLine(line, version, food);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
-      ? swapsFor(line.food.foodId, offered).filter((s) => fitsRole(s, role) && whyNot(s, line) === null)
+      ? swapsFor(line.food.foodId, offered).filter(
+          (s) => fitsRole(s, role) && suitsDish(s, isSweetDish(version, food), food) && whyNot(s, line) === null,
+        )
       : [];
   const after = (swap: Swap): string | null => {
     try {
