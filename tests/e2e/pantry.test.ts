@@ -76,7 +76,9 @@ describe('the pantry', () => {
     await page.getByRole('option').first().waitFor();
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
-    await page.getByRole('radio', { name: /for 1 point/ }).check();
+    // The address keeps the choice, so the radio follows it a moment later.
+    await page.getByRole('radio', { name: /for 1 point/ }).click();
+    await expect.poll(() => page.getByRole('radio', { name: /for 1 point/ }).isChecked()).toBe(true);
     await page.getByRole('row', { name: /^energy/ }).waitFor();
     await expectAccessible(page, 'side by side');
 

@@ -92,7 +92,7 @@ describe('the plate and two versions', () => {
     await page.getByText("Departure from the family's dish: 0 of 100.").waitFor();
     await page.getByRole('button', { name: 'Change soured cream' }).click();
     await page
-      .getByRole('menuitem', { name: /plate|table|top/ })
+      .getByRole('menuitem', { name: /the soured cream at the table/ })
       .first()
       .click();
     await saved(page);

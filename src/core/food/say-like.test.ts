@@ -14,7 +14,7 @@ describe('an amount in the words of the line before', () => {
     ['cup', 'milk-skim', 245, '1 cup (245 g)'],
     [null, 'egg', 100, '2 (100 g)'],
     ['gram', 'oil-spray', 1.6, '2 seconds (1.6 g)'],
-    ['liter', 'egg', 300, '6 (300 g)'],
+    ['liter', 'oil-spray', 30, '30 g'],
   ] as const)('%s of %s, %f g: %s', (unit, id, grams, said) => expect(say(unit, id, grams)).toBe(said));
   it('is grams for a food that nobody knows', () => expect(sayLike('cup', null, 80, 'us')).toBe('80 g'));
 });

@@ -4,6 +4,7 @@ import { applyEntry } from '../recipe/entry.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import { applySwap } from './apply-swap.ts';
 import { checkSwap } from './check-swap.ts';
+import { cupRatio } from './cup-ratio.ts';
 import { departureFrom, leftOutDeparture } from './departure.ts';
 import { SWAPS, swapsFor } from './library.ts';
 import { type OwnSwap, shelfOf } from './own-swap.ts';
@@ -70,6 +71,14 @@ describe('a swap of one’s own', () => {
     const { retired: _, ...swap } = own(change);
     if (wrong === null) expect(checkSwap(swap)).toBeNull();
     else expect(checkSwap(swap)).toMatch(wrong);
+  });
+  it('takes cup for cup, by what a cup of either weighs', () => {
+    const cups = (a: string, b: string) => cupRatio(shippedFood(a), shippedFood(b));
+    // A cup of flour 125 g, of granulated sugar 200 g: public-domain US reference tables, from memory.
+    expect(cups('flour-white', 'sugar')).toBeCloseTo(200 / 125, 6);
+    expect(cups('sugar', 'sugar')).toBe(1);
+    expect(cups('oil-spray', 'sugar')).toBeNull();
+    expect(cupRatio(null, null)).toBeNull();
   });
   it('the shipped ones hold to the same rules', () => {
     for (const s of SWAPS) expect(checkSwap(s), s.id).toBeNull();

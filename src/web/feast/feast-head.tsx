@@ -1,6 +1,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { sayError } from '../parts/say-error.ts';
+import { useUndoKeys } from '../parts/use-undo-keys.ts';
 import type { FeastEditor, FeastState } from './feast-editor.ts';
 
 const SAVE_WORDS: Record<FeastState['save'], string> = {
@@ -13,6 +14,7 @@ const SAVE_WORDS: Record<FeastState['save'], string> = {
 /** What a feast is called, when it is and for how many, with undo and redo over everything. */
 export function FeastHead({ editor, state }: { editor: FeastEditor; state: FeastState }) {
   const { feast, save, words } = state;
+  useUndoKeys(editor);
   const attempt = (work: Promise<unknown>) => void work.catch(sayError);
   return (
     <>

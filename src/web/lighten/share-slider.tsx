@@ -6,7 +6,10 @@ import { applyEntry } from '../../core/recipe/entry.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
 import { shareDeparture } from '../../core/swap/departure.ts';
+import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
+import { useVerdicts } from '../data/queries.ts';
 import { Modal } from '../parts/modal.tsx';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
@@ -26,6 +29,8 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
   const { household } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
+  const { data: verdicts = [] } = useVerdicts(household.id);
+  const place = placeOf(roleOfLine(line, version, food));
   const [share, setShare] = useState(swap.share);
   let n = 0;
   const changes = applySwap(
@@ -36,7 +41,7 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
     share,
   );
   const next = applyEntry(version, { id: 'slide', label: 'slide', changes, undoes: null });
-  const place = next.lines.filter((l) => l.id === line.id || !version.lines.some((x) => x.id === l.id));
+  const here = next.lines.filter((l) => l.id === line.id || !version.lines.some((x) => x.id === l.id));
   const counted = countVersion(
     next,
     { ...kitchen, food: (id, r) => kitchen.food(id, r) ?? food(id) },
@@ -66,7 +71,7 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
         <output className="w-16 text-right font-bold font-head text-2xl">{Math.round(share * 100)} %</output>
       </div>
       <p className="mt-3">
-        {place
+        {here
           .filter((l) => !l.leftOut)
           .map((l) => l.text)
           .join(' + ')}
@@ -78,7 +83,9 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
             <strong className="font-head text-xl">{formatPoints(counted.counts[i]!.points)}</strong>
           </span>
         ))}
-        <span className="text-soft">departure {shareDeparture(swap, share)}</span>
+        <span className="text-soft">
+          departure {shareDeparture(swap, share, correctedDeparture(swap, place, verdicts))}
+        </span>
       </p>
       <button type="button" className="btn btn-main mt-4" onClick={() => onTake(share)}>
         Swap that much

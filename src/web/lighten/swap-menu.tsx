@@ -10,6 +10,7 @@ import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import { isSweetDish, suitsDish } from '../../core/swap/suits-dish.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { fitsRole } from '../../core/ways/line-choices.ts';
@@ -85,7 +86,7 @@ export function SwapMenu(props: SwapMenuProps) {
 }
 
 function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuProps & { readonly version: Version }) {
-  const { household } = useHousehold();
+  const { household, eaters: people } = useHousehold();
   const { food, kitchen } = useOpenRecipe();
   const eaters = useCounting();
   const { data: verdicts = [] } = useVerdicts(household.id);
@@ -97,33 +98,37 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
           (s) => fitsRole(s, role) && suitsDish(s, isSweetDish(version, food), food) && whyNot(s, line) === null,
         )
       : [];
-  const after = (swap: Swap): string | null => {
+  const withPantry = { ...kitchen, food: (id: string, r: number) => kitchen.food(id, r) ?? food(id) };
+  const counters = eaters.map((e) => e.counter);
+  const before = countVersion(version, withPantry, counters);
+  const after = (swap: Swap): { points: string; effect: string | null } | null => {
     try {
       const changes = applySwap(version, line.id, swap, { food, system: household.system, newId: () => uuid() });
       const next = applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
-      const withPantry = { ...kitchen, food: (id: string, r: number) => kitchen.food(id, r) ?? food(id) };
-      return countVersion(
-        next,
-        withPantry,
-        eaters.map((e) => e.counter),
-      )
-        .counts.map((c, i) => `${eaters[i]!.program.mark} ${formatPoints(c.points)}`)
-        .join(' · ');
+      const counted = countVersion(next, withPantry, counters);
+      return {
+        points: counted.counts.map((c, i) => `${eaters[i]!.program.mark} ${formatPoints(c.points)}`).join(' · '),
+        effect: effectWords(swapEffect(before, counted), people),
+      };
     } catch {
       return null;
     }
   };
   return (
     <>
-      {swaps.map((s) => (
-        <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>
-          <span className="block font-semibold leading-tight">{s.name}</span>
-          <span className="flex justify-between gap-3 text-sm text-soft">
-            <span>{after(s)}</span>
-            <span>{departureWords(s, placeOf(role), verdicts)}</span>
-          </span>
-        </DropdownMenu.Item>
-      ))}
+      {swaps.map((s) => {
+        const then = after(s);
+        return (
+          <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>
+            <span className="block font-semibold leading-tight">{s.name}</span>
+            <span className="flex justify-between gap-3 text-sm text-soft">
+              <span>{then?.points}</span>
+              <span>{departureWords(s, placeOf(role), verdicts)}</span>
+            </span>
+            {then?.effect && <span className="block text-mustard text-sm">{then.effect}</span>}
+          </DropdownMenu.Item>
+        );
+      })}
       {swaps.length > 0 && <DropdownMenu.Separator className="my-1 border-rule border-t" />}
       <DropdownMenu.Item
         className={ITEM}

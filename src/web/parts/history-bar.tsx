@@ -1,11 +1,11 @@
 import { Redo2, Undo2 } from 'lucide-react';
-import { memo, useEffect } from 'react';
+import { memo } from 'react';
 import { toast } from 'sonner';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import type { EditorState, VersionEditor } from '../data/version-editor.ts';
-import { isTyping } from '../shell/is-typing.ts';
 import { sayError } from './say-error.ts';
+import { useUndoKeys } from './use-undo-keys.ts';
 
 const SAVE_WORDS: Record<EditorState['save'], string> = {
   saved: 'Saved',
@@ -17,16 +17,7 @@ const SAVE_WORDS: Record<EditorState['save'], string> = {
 
 /** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
 export const HistoryBar = memo(function HistoryBar({ editor, state }: { editor: VersionEditor; state: EditorState }) {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z' || isTyping(e)) return;
-      e.preventDefault();
-      if (e.shiftKey) editor.redo();
-      else editor.undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [editor]);
+  useUndoKeys(editor);
   const { undo, redo } = state.history;
   return (
     <div className="no-print">

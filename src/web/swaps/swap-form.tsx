@@ -4,6 +4,7 @@ import { type FieldErrors, useForm } from 'react-hook-form';
 import { OwnSwapSchema } from '../../contract/swap.ts';
 import { ROLES } from '../../core/food/food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
+import { cupRatio } from '../../core/swap/cup-ratio.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
@@ -33,6 +34,7 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
   const form = useForm<OwnSwap>({ resolver: zodResolver(OwnSwapSchema), defaultValues: swap });
   const [from, into, kind, share, mostShare] = form.watch(['from', 'into', 'kind', 'share', 'mostShare']);
   const nameOf = (id: string): string => pantry.find((f) => f.id === id)?.name ?? id;
+  const foodOf = (id: string | undefined) => pantry.find((f) => f.id === id) ?? null;
   const alone = kind === 'leaveOut' || kind === 'toPlate';
   const keep = async (kept: OwnSwap) => {
     try {
@@ -46,6 +48,12 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
   };
   const set = <K extends keyof OwnSwap>(key: K, value: OwnSwap[K]) =>
     form.setValue(key as 'share', value as number, { shouldValidate: form.formState.isSubmitted });
+  const byCup = (foodId: string) => (kind === 'bulkUp' ? null : cupRatio(foodOf(from[0]), foodOf(foodId)));
+  const setRatio = (at: number, ratio: number) =>
+    set(
+      'into',
+      into.map((t, n) => (n === at ? { ...t, ratio } : t)),
+    );
   const chooseKind = (next: OwnSwap['kind']) => {
     set('kind', next);
     if (next === 'leaveOut' || next === 'toPlate') set('into', []);
@@ -123,16 +131,17 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
               {into.map((t, i) => (
                 <li key={t.foodId} className="flex flex-wrap items-center gap-2">
                   <NumberField
+                    key={t.ratio === byCup(t.foodId) ? 'by the cup' : 'by weight'}
                     label={`Grams of ${nameOf(t.foodId)} for each 100 g`}
                     value={t.ratio * 100}
-                    onValue={(v) =>
-                      set(
-                        'into',
-                        into.map((x, n) => (n === i ? { ...x, ratio: v / 100 } : x)),
-                      )
-                    }
+                    onValue={(v) => setRatio(i, v / 100)}
                   />
                   <span className="min-w-0 flex-1">g {nameOf(t.foodId)} for each 100 g</span>
+                  {byCup(t.foodId) !== null && Math.abs(byCup(t.foodId)! - t.ratio) > 1e-9 && (
+                    <button type="button" className="btn btn-small" onClick={() => setRatio(i, byCup(t.foodId)!)}>
+                      Cup for cup
+                    </button>
+                  )}
                   {kind !== 'bulkUp' && (
                     <button
                       type="button"

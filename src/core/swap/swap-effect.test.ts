@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { countVersion } from '../recipe/count-version.ts';
+import { applyEntry } from '../recipe/entry.ts';
+import { applySwap } from './apply-swap.ts';
+import { SWAPS } from './library.ts';
+import { effectWords, swapEffect } from './swap-effect.ts';
+
+const counted = (lines: string[], swapId: string | null) => {
+  const version = readVersion(lines, { servings: 4 });
+  const swap = SWAPS.find((s) => s.id === swapId);
+  if (!swap) return countVersion(version, kitchenOf(), []);
+  let n = 0;
+  const changes = applySwap(version, 'l0', swap, { food: shippedFood, system: 'us', newId: () => `n${n++}` });
+  return countVersion(applyEntry(version, { id: 'e', label: 'e', changes, undoes: null }), kitchenOf(), []);
+};
+const effect = (lines: string[], swapId: string) => swapEffect(counted(lines, null), counted(lines, swapId));
+
+describe('what a swap does besides its points', () => {
+  it('names the allergens that were not there, and who must not have them', () => {
+    const mayo = effect(['200 g mayonnaise', '1 kg potatoes'], 'mayo-to-yogurt');
+    expect(mayo.brings).toEqual(['milk']);
+    const eaters = [
+      { name: 'Ida', allergies: ['milk'] as const },
+      { name: 'Juri', allergies: [] },
+    ];
+    expect(effectWords(mayo, eaters)).toMatch(/^brings in milk, not for Ida/);
+    expect(effectWords(mayo, [])).toMatch(/^brings in milk(?!, not)/);
+    expect(effect(['200 g mayonnaise', '100 g yogurt'], 'mayo-to-yogurt').brings).toEqual([]);
+  });
+  it('weighs the plate', () => {
+    const less = effect(['400 g Gruyère', '1 kg potatoes'], 'cheese-less');
+    expect(less.grams).toBeCloseTo(-50, 6);
+    expect(effectWords(less, [])).toMatch(/50 g less on the plate$/);
+  });
+  it('says nothing of a crumb, and nothing of salt that nobody knows', () => {
+    expect(effectWords({ brings: [], sodium: 39, grams: -9 }, [])).toBeNull();
+    expect(effectWords({ brings: [], sodium: null, grams: 0 }, [])).toBeNull();
+    expect(effectWords({ brings: [], sodium: -120.4, grams: 0 }, [])).toBe('120 mg less sodium');
+  });
+});
