@@ -9,6 +9,8 @@ const DIST = join(ROOT, 'dist');
 
 export async function build() {
   console.error('Building.');
+  // Whoever builds, be it a test: what is served is made for production.
+  process.env.NODE_ENV = 'production';
   const { build: vite } = await import('vite');
   const { build: esbuild } = await import('esbuild');
   await vite({ configFile: join(ROOT, 'vite.config.ts'), logLevel: 'warn' });

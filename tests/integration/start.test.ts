@@ -1,5 +1,5 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { request as httpsRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -127,5 +127,13 @@ describe('starting', () => {
         .end();
     });
     expect(status).toBe(200);
+  }, 30_000);
+  it('serves an application made for production, whoever built it', async () => {
+    await start([], {});
+    const assets = join(ROOT, 'dist/web/assets');
+    const scripts = readdirSync(assets).filter((n) => n.endsWith('.js'));
+    expect(scripts.length).toBeGreaterThan(10);
+    // What the compiler makes of every element for development, many times slower.
+    for (const name of scripts) expect(readFileSync(join(assets, name), 'utf8'), name).not.toContain('jsxDEV(');
   }, 30_000);
 });
