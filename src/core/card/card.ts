@@ -11,6 +11,7 @@ import { countVersion, type VersionCount } from '../recipe/count-version.ts';
 import { pairLines } from '../recipe/pair-lines.ts';
 import type { Kitchen } from '../recipe/resolve-lines.ts';
 import { stepUses } from '../recipe/step-uses.ts';
+import { stepsAsChanged } from '../recipe/steps-as-changed.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
@@ -101,6 +102,7 @@ export function makeCard(input: CardInput): Card {
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
   const whole = input.credit.whose !== 'other';
+  const steps = stepsAsChanged(asWritten, version, (l) => isOnPlate(l, input.swaps));
   const uses = stepUses(
     version.steps,
     lines,
@@ -123,9 +125,7 @@ export function makeCard(input: CardInput): Card {
     ingredients: whole
       ? lines.map((l) => ({ group: l.group, amount: amountWords(l), name: nameOf(l), raw: rawOf(l.id) }))
       : [],
-    steps: whole
-      ? version.steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) }))
-      : [],
+    steps: whole ? steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) })) : [],
     changes: changed ? changesOf(asWritten, version, input.swaps) : [],
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],

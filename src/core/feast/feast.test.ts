@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { counterOf, sample, testProgram } from '../../../tests/support/test-lines.ts';
-import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
 import { count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
 import { countVersion } from '../recipe/count-version.ts';
 import { resolveLines } from '../recipe/resolve-lines.ts';
 import type { Version } from '../recipe/version.ts';
-import { SWAPS } from '../swap/library.ts';
-import type { Aim } from '../ways/aim.ts';
 import { versionAfter } from '../ways/bench.ts';
 import { searchBench } from '../ways/find-ways.ts';
 import type { ChoiceContext, LineChoice } from '../ways/line-choices.ts';
@@ -27,13 +26,7 @@ const roast = dish('roast', ['1 kg beef brisket', '2 tbsp lard', '100 g soured c
 const LE = counterOf(sample('LE'));
 const HA = counterOf(sample('HA'));
 const nobody = { allergies: [], avoids: [] };
-const context: Omit<ChoiceContext, 'counters' | 'without' | 'portions'> = {
-  kitchen: kitchenOf(),
-  food: shippedFood,
-  swaps: SWAPS,
-  system: 'us',
-  lacking: new Set(),
-};
+const context = testChoiceContext([LE, HA]);
 const onBench = (version: Version, rest: Partial<DishOnBench> = {}): DishOnBench => ({
   version,
   title: version.id,
@@ -42,15 +35,6 @@ const onBench = (version: Version, rest: Partial<DishOnBench> = {}): DishOnBench
   without: nobody,
   ...rest,
 });
-const aim = (points: (number | null)[], rest: Partial<Aim> = {}): Aim => ({
-  points,
-  kcal: null,
-  protein: null,
-  grams: null,
-  changes: null,
-  ...rest,
-});
-
 describe('portions', () => {
   it('are one when nobody said, and what a feast needs counts the guests', () => {
     const served = { portions: { runa: 2, ida: 0 } };
@@ -160,13 +144,13 @@ describe('ways for a whole menu', () => {
     [12, null],
     [14, 8],
   ] as const)('at most %s and %s points: what trying every set of choices finds', (le, ha) => {
-    const found = searchBench(bench, aim([le, ha]), { frontierOf: null });
+    const found = searchBench(bench, testAim([le, ha]), { frontierOf: null });
     const wanted = tryAll(dishes, (p) => p[0]! <= le && (ha === null || p[1]! <= ha));
     expect(found.ways[0]?.departure ?? null).toBe(wanted);
     expect(found.proved).toBe(true);
   });
   it('recounts every way over the whole plate', () => {
-    const { ways, frontier } = searchBench(bench, aim([14, null]), { frontierOf: 0 });
+    const { ways, frontier } = searchBench(bench, testAim([14, null]), { frontierOf: 0 });
     for (const w of [...ways, ...frontier.map((f) => f.way)]) {
       const again = bench.recount(w.changes);
       expect(w.points).toEqual(again.points);
@@ -182,27 +166,27 @@ describe('ways for a whole menu', () => {
         0,
       );
     const target = 13;
-    const free = searchBench(feastBench([onBench(soup), onBench(roast)], [LE, HA], context), aim([target]), {
+    const free = searchBench(feastBench([onBench(soup), onBench(roast)], [LE, HA], context), testAim([target]), {
       frontierOf: null,
     });
-    const held = searchBench(feastBench(gentle, [LE, HA], context), aim([target]), { frontierOf: null });
+    const held = searchBench(feastBench(gentle, [LE, HA], context), testAim([target]), { frontierOf: null });
     expect(moved(held, roast)).toBeLessThanOrEqual(8);
     expect(held.ways[0]!.departure).toBe(tryAll(gentle, (p, d) => p[0]! <= target && d[1]! <= 8));
     expect(held.ways[0]!.departure).toBeGreaterThanOrEqual(free.ways[0]!.departure);
     const still = [onBench(soup), onBench(roast, { mostDeparture: 0 })];
-    const { ways, obstacle } = searchBench(feastBench(still, [LE, HA], context), aim([6]), { frontierOf: null });
+    const { ways, obstacle } = searchBench(feastBench(still, [LE, HA], context), testAim([6]), { frontierOf: null });
     expect(ways).toEqual([]);
     expect(obstacle!.words.join(' ')).toMatch(/brisket \(kept\)/);
   });
   it('says which dish would have to move farther', () => {
     const tight = [onBench(soup, { mostDeparture: 0 }), onBench(roast, { mostDeparture: 3, title: 'The roast' })];
-    const { obstacle } = searchBench(feastBench(tight, [LE, HA], context), aim([12]), { frontierOf: null });
+    const { obstacle } = searchBench(feastBench(tight, [LE, HA], context), testAim([12]), { frontierOf: null });
     expect(obstacle!.words).toContain('The roast would have to move farther than it may.');
   });
   it('keeps from a dish what those who eat of it must not eat, and only from that', () => {
     const loaf = dish('loaf', ['200 g flour', '50 g walnuts'], 8);
     const without = (own: DishOnBench['without']) =>
-      searchBench(feastBench([onBench(loaf, { without: own }), onBench(soup)], [LE, HA], context), aim([50]), {
+      searchBench(feastBench([onBench(loaf, { without: own }), onBench(soup)], [LE, HA], context), testAim([50]), {
         frontierOf: null,
       }).ways[0]!.changes.map((c) => c.from);
     expect(without(readWithout(['nuts']))).toEqual(['50 g walnuts']);

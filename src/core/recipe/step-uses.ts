@@ -10,7 +10,7 @@ const NOT_NAMES = new Set(
 );
 
 /** The words that a step would use for a food: those before the first comma, without what only qualifies. */
-function namesOf(item: string): string[] {
+export function namesOf(item: string): string[] {
   const words = foodWords(item.split(',')[0]!).filter((w) => !isNoise(w));
   const names = words.filter((w) => !NOT_NAMES.has(w));
   return names.length > 0 ? names : words;

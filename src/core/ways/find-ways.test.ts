@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { counterOf, sample, testProgram } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
 import type { Counter } from '../program/program.ts';
 import { countVersion } from '../recipe/count-version.ts';
 import { applyEntry } from '../recipe/entry.ts';
 import type { Version } from '../recipe/version.ts';
 import { departureOf } from '../swap/departure.ts';
 import { SWAPS } from '../swap/library.ts';
-import type { Aim } from './aim.ts';
 import { wayChanges } from './apply-way.ts';
 import { findWays } from './find-ways.ts';
-import type { ChoiceContext, LineChoice } from './line-choices.ts';
+import type { LineChoice } from './line-choices.ts';
 import type { Way } from './way.ts';
 import { readWithout } from './without.ts';
 
@@ -20,24 +20,6 @@ const gratin = readVersion(
 );
 const LE = counterOf(sample('LE'));
 const HA = counterOf(sample('HA'));
-const context = (counters: readonly Counter[], rest: Partial<ChoiceContext> = {}): ChoiceContext => ({
-  kitchen: kitchenOf(),
-  food: shippedFood,
-  swaps: SWAPS,
-  counters,
-  system: 'us',
-  without: { allergies: [], avoids: [] },
-  lacking: new Set(),
-  ...rest,
-});
-const aim = (points: (number | null)[], rest: Partial<Aim> = {}): Aim => ({
-  points,
-  kcal: null,
-  protein: null,
-  grams: null,
-  changes: null,
-  ...rest,
-});
 let n = 0;
 const applied = (version: Version, picked: readonly LineChoice[]): Version =>
   applyEntry(version, {
@@ -49,7 +31,9 @@ const applied = (version: Version, picked: readonly LineChoice[]): Version =>
 
 /** The least departure by trying every set of choices, counted by the engine; null when none fits. */
 function tryAll(version: Version, counters: readonly Counter[], fits: (v: Version) => boolean): number | null {
-  const { choices } = findWays(version, aim(counters.map(() => null)), context(counters), { frontierOf: null });
+  const { choices } = findWays(version, testAim(counters.map(() => null)), testChoiceContext(counters), {
+    frontierOf: null,
+  });
   let best: number | null = null;
   const step = (i: number, picked: LineChoice[], departure: number): void => {
     if (best !== null && departure >= best) return;
@@ -69,14 +53,14 @@ const points = (v: Version, counters: readonly Counter[]): number[] =>
 describe('ways', () => {
   const small = { ...gratin, lines: gratin.lines.slice(0, 3) };
   it.each([5, 7, 9, 11])('at most %i points: what trying every set of choices finds', (target) => {
-    const found = findWays(small, aim([target, null]), context([LE, HA]), { frontierOf: null });
+    const found = findWays(small, testAim([target, null]), testChoiceContext([LE, HA]), { frontierOf: null });
     const wanted = tryAll(small, [LE, HA], (v) => points(v, [LE, HA])[0]! <= target);
     expect(found.ways[0]?.departure ?? null).toBe(wanted);
     expect(found.proved).toBe(true);
   });
   it('keeps several targets, calories, protein and the number of changes at once', () => {
-    const limits = aim([9, 8], { kcal: 420, protein: 10, changes: 3 });
-    const { ways, reachable } = findWays(gratin, limits, context([LE, HA]), { frontierOf: null });
+    const limits = testAim([9, 8], { kcal: 420, protein: 10, changes: 3 });
+    const { ways, reachable } = findWays(gratin, limits, testChoiceContext([LE, HA]), { frontierOf: null });
     expect(reachable).toBe(true);
     for (const w of ways) {
       expect(w.points[0]!).toBeLessThanOrEqual(9);
@@ -87,7 +71,7 @@ describe('ways', () => {
     }
   });
   it('recounts every way by the engine: points, calories, portion weight, departure', () => {
-    const { ways, frontier } = findWays(gratin, aim([8, null]), context([LE, HA]), { frontierOf: 0 });
+    const { ways, frontier } = findWays(gratin, testAim([8, null]), testChoiceContext([LE, HA]), { frontierOf: 0 });
     const all: Way[] = [...ways, ...frontier.map((f) => f.way)];
     expect(all.length).toBeGreaterThan(4);
     for (const w of all) {
@@ -100,54 +84,59 @@ describe('ways', () => {
     }
   });
   it('offers alternatives that differ, each no better than the best', () => {
-    const { ways } = findWays(gratin, aim([8]), context([LE]), { frontierOf: null });
+    const { ways } = findWays(gratin, testAim([8]), testChoiceContext([LE]), { frontierOf: null });
     expect(ways.length).toBeGreaterThanOrEqual(3);
     expect(ways.slice(1).every((w) => w.differs !== null && w.departure >= ways[0]!.departure)).toBe(true);
     const keys = ways.map((w) => w.changes.map((c) => `${c.lineId}${c.swapId}${c.share}`).join());
     expect(new Set(keys).size).toBe(ways.length);
   });
   it('draws a frontier that only rises, from what it counts now', () => {
-    const { frontier } = findWays(gratin, aim([8]), context([LE]), { frontierOf: 0 });
+    const { frontier } = findWays(gratin, testAim([8]), testChoiceContext([LE]), { frontierOf: 0 });
     expect(frontier[0]).toMatchObject({ points: points(gratin, [LE])[0], departure: 0 });
     for (let i = 1; i < frontier.length; i++) {
       expect(frontier[i]!.points).toBeLessThan(frontier[i - 1]!.points);
       expect(frontier[i]!.departure).toBeGreaterThan(frontier[i - 1]!.departure);
     }
-    const at8 = findWays(gratin, aim([8]), context([LE]), { frontierOf: null }).ways[0]!;
+    const at8 = findWays(gratin, testAim([8]), testChoiceContext([LE]), { frontierOf: null }).ways[0]!;
     expect(frontier.filter((f) => f.points <= 8)[0]!.departure).toBe(at8.departure);
   });
   it('never touches a kept line, and says what stands in the way, with the closest', () => {
     const kept = { ...gratin, lines: gratin.lines.map((l) => ({ ...l, kept: l.item.includes('cream') })) };
-    const { ways, obstacle } = findWays(kept, aim([2]), context([LE]), { frontierOf: null });
+    const { ways, obstacle } = findWays(kept, testAim([2]), testChoiceContext([LE]), { frontierOf: null });
     expect(ways).toEqual([]);
     expect(obstacle!.words[0]).toMatch(/Under LE it comes to \d+ at the least: heavy cream \(kept\)/);
     expect(obstacle!.closest!.changes.some((c) => c.from.includes('cream'))).toBe(false);
-    const reachable = findWays(kept, aim([10]), context([LE]), { frontierOf: null }).ways;
+    const reachable = findWays(kept, testAim([10]), testChoiceContext([LE]), { frontierOf: null }).ways;
     for (const w of reachable) expect(w.changes.some((c) => c.from.includes('cream'))).toBe(false);
   });
   it('leaves out what somebody must not eat, will not eat, or what cannot be had', () => {
     const nuts = readWithout(['nuts']);
-    const { ways } = findWays(gratin, aim([20]), context([LE], { without: nuts }), { frontierOf: null });
+    const { ways } = findWays(gratin, testAim([20]), testChoiceContext([LE], { without: nuts }), { frontierOf: null });
     expect(ways[0]!.changes.map((c) => c.from)).toEqual(['50 g walnuts']);
-    const noMilk = findWays(gratin, aim([9]), context([LE], { without: readWithout(['dairy', 'nuts']) }), {
-      frontierOf: null,
-    });
+    const noMilk = findWays(
+      gratin,
+      testAim([9]),
+      testChoiceContext([LE], { without: readWithout(['dairy', 'nuts']) }),
+      {
+        frontierOf: null,
+      },
+    );
     for (const w of noMilk.ways) expect(w.changes.every((c) => !/milk|yogurt|cheese|quark/.test(c.to))).toBe(true);
     const lacking = new Set(['milk-evaporated-skim', 'cauliflower']);
-    const { choices } = findWays(gratin, aim([9]), context([LE], { lacking }), { frontierOf: null });
+    const { choices } = findWays(gratin, testAim([9]), testChoiceContext([LE], { lacking }), { frontierOf: null });
     expect(choices.flatMap((l) => l.choices).some((c) => /evaporated|cauliflower/.test(c.to))).toBe(false);
   });
   it('proves nothing under a rule that does not add up, and still keeps the target', () => {
     const capped = counterOf(
       testProgram({ coefficients: { kcal: 1, fibre: -20 }, caps: { fibre: 4 }, per: 45 }, { by: 'serving' }),
     );
-    const { ways, proved } = findWays(gratin, aim([8]), context([capped]), { frontierOf: null });
+    const { ways, proved } = findWays(gratin, testAim([8]), testChoiceContext([capped]), { frontierOf: null });
     expect(proved).toBe(false);
     for (const w of ways) expect(points(applied(gratin, w.changes), [capped])[0]!).toBeLessThanOrEqual(8);
   });
   it.each(['serving', 'items'] as const)('is right under counting by %s', (by) => {
     const counter = counterOf({ ...sample('LE'), by });
-    const found = findWays(small, aim([8]), context([counter]), { frontierOf: null });
+    const found = findWays(small, testAim([8]), testChoiceContext([counter]), { frontierOf: null });
     expect(found.ways[0]?.departure ?? null).toBe(tryAll(small, [counter], (v) => points(v, [counter])[0]! <= 8));
   });
 });

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { counterOf, sample } from '../../../tests/support/test-lines.ts';
-import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { readVersion } from '../../../tests/support/test-version.ts';
+import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
 import { houseOf } from '../stock/house-of.ts';
 import type { StockItem } from '../stock/stock.ts';
-import { SWAPS } from '../swap/library.ts';
-import type { Aim } from './aim.ts';
 import { findWays } from './find-ways.ts';
 import { type House, isInHouse } from './in-house.ts';
 
@@ -54,23 +53,8 @@ describe('ways with what is in the house', () => {
   const gratin = readVersion(['1 kg potatoes', '300 ml heavy cream', '150 g Gruyère, grated', '40 g butter'], {
     servings: 6,
   });
-  const aim = (points: number): Aim => ({ points: [points], kcal: null, protein: null, grams: null, changes: null });
   const find = (points: number, house: House | undefined, version = gratin) =>
-    findWays(
-      version,
-      aim(points),
-      {
-        kitchen: kitchenOf(),
-        food: shippedFood,
-        swaps: SWAPS,
-        counters: [counterOf(sample('LE'))],
-        system: 'us',
-        without: { allergies: [], avoids: [] },
-        lacking: new Set(),
-        house,
-      },
-      { frontierOf: null },
-    );
+    findWays(version, testAim([points]), testChoiceContext([counterOf(sample('LE'))], { house }), { frontierOf: null });
   it('bring in nothing else, where only that may come in', () => {
     const { ways, choices } = find(8, { stock: new Map([['milk-evaporated-skim', 400]]), only: true });
     const brought = choices.flatMap((l) => l.choices.flatMap((c) => c.brings.map((b) => b.foodId)));
@@ -109,16 +93,8 @@ describe('a search that is ended', () => {
     );
     const { stopped, frontier, ways } = findWays(
       version,
-      { points: [9], kcal: 380, protein: 5, grams: null, changes: 9 },
-      {
-        kitchen: kitchenOf(),
-        food: shippedFood,
-        swaps: SWAPS,
-        counters: [counterOf(sample('LE'))],
-        system: 'us',
-        without: { allergies: [], avoids: [] },
-        lacking: new Set(),
-      },
+      testAim([9], { kcal: 380, protein: 5, changes: 9 }),
+      testChoiceContext([counterOf(sample('LE'))]),
       { frontierOf: 0, stop: () => true },
     );
     expect(stopped).toBe(true);

@@ -12,6 +12,7 @@ import { request } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
 import { sayError } from '../parts/say-error.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
@@ -157,27 +158,11 @@ export function FeastWays({ feast, served, count, pages, editor, read }: FeastWa
         <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
         <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
         <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
-        <div className="flex flex-wrap items-end gap-3 sm:col-span-4">
-          <button type="submit" className="btn btn-main" disabled={taking}>
-            Find it
-          </button>
+        <SearchBar state={state} onCancel={cancel} disabled={taking}>
           <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
           {!aimed && <span className="pb-2 text-soft text-sm">Without a target it shows what each point costs.</span>}
-          {state.kind === 'searching' && (
-            <>
-              <progress value={state.done} max={1} aria-label="Searching" />
-              <button type="button" className="btn" onClick={cancel}>
-                Stop
-              </button>
-            </>
-          )}
-        </div>
+        </SearchBar>
       </form>
-      {state.kind === 'failed' && (
-        <p className="note mt-4" role="alert">
-          The search failed: {state.words} Change a limit and look again.
-        </p>
-      )}
       {state.kind === 'found' && (
         <WaysFound
           answer={state.answer}

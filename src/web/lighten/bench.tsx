@@ -8,6 +8,7 @@ import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap, withWeight } from '../../core/swap/apply-swap.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
+import { restoreLine } from '../../core/swap/restore-line.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { type SwapDraft, swapOfChange } from '../../core/swap/swap-of-change.ts';
@@ -111,11 +112,7 @@ export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps
     restore: (line) => {
       const pair = pairOf(line);
       if (!pair?.before) return;
-      const first = pair.after[0]!;
-      editor.do(`${pair.before.item} as written`, [
-        lineChange(version, first.id, { ...pair.before, id: first.id }),
-        ...pair.after.slice(1).map((l) => lineChange(version, l.id, null)),
-      ]);
+      editor.do(`${pair.before.item} as written`, restoreLine(version, pair, swaps));
     },
   });
 

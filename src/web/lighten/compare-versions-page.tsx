@@ -7,8 +7,10 @@ import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts'
 import { countVersion, type VersionCount } from '../../core/recipe/count-version.ts';
 import { pairLines } from '../../core/recipe/pair-lines.ts';
 import { pairSteps } from '../../core/recipe/pair-steps.ts';
-import type { Line, Version } from '../../core/recipe/version.ts';
+import { stepsAsChanged } from '../../core/recipe/steps-as-changed.ts';
+import type { Line, Step, Version } from '../../core/recipe/version.ts';
 import { type Departure, departureFrom } from '../../core/swap/departure.ts';
+import { isOnPlate } from '../../core/swap/swap-of-line.ts';
 import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../data/use-swap-shelf.ts';
@@ -23,6 +25,8 @@ interface Side {
   readonly version: Version;
   readonly count: VersionCount;
   readonly departure: Departure;
+  /** With what became of their ingredients. */
+  readonly steps: readonly Step[];
 }
 
 /** Any two versions of a recipe side by side: points, nutrition, departure, lines, steps. */
@@ -50,6 +54,7 @@ export function CompareVersionsPage() {
           departure: departureFrom(asWritten, version, swaps, food, (s, role) =>
             correctedDeparture(s, placeOf(role), verdicts),
           ),
+          steps: stepsAsChanged(asWritten, version, (l) => isOnPlate(l, swaps)),
         }),
       ) as [Side, Side],
     [left, right, kitchen, eaters, asWritten, swaps, food, verdicts],
@@ -207,7 +212,7 @@ function Lines({ sides: [left, right], eaters }: SidesProps) {
 
 /** The steps in pairs; what is the same stands back. */
 function Steps({ sides: [left, right] }: Pick<SidesProps, 'sides'>) {
-  const pairs = pairSteps(left.version.steps, right.version.steps);
+  const pairs = pairSteps(left.steps, right.steps);
   if (pairs.length === 0) return null;
   return (
     <section aria-label="Steps" className="mt-8">

@@ -8,6 +8,7 @@ import { readWithout } from '../../core/ways/without.ts';
 import { Modal } from '../parts/modal.tsx';
 import { type CountingEater, useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
+import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
@@ -104,28 +105,12 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
           no smaller plate
         </label>
         <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
-        <div className="flex items-end gap-2 sm:col-span-3">
-          <button type="submit" className="btn btn-main">
-            Find it
-          </button>
-          {state.kind === 'searching' && (
-            <>
-              <progress value={state.done} max={1} aria-label="Searching" />
-              <button type="button" className="btn" onClick={cancel}>
-                Stop
-              </button>
-            </>
-          )}
+        <SearchBar state={state} onCancel={cancel}>
           {lacking.length > 0 && (
             <span className="text-soft text-sm">Cannot be had: {lacking.map((s) => s.name).join(', ')}.</span>
           )}
-        </div>
+        </SearchBar>
       </form>
-      {state.kind === 'failed' && (
-        <p className="note mt-4" role="alert">
-          The search failed: {state.words} Change a limit and look again.
-        </p>
-      )}
       {state.kind === 'found' && (
         <WaysFound
           answer={state.answer}

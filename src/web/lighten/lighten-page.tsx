@@ -3,8 +3,10 @@ import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
+import { stepsAsChanged } from '../../core/recipe/steps-as-changed.ts';
 import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
 import { departureFrom } from '../../core/swap/departure.ts';
+import { isOnPlate } from '../../core/swap/swap-of-line.ts';
 import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import { request } from '../data/api.ts';
@@ -140,6 +142,10 @@ function TheBench({
     () => departureFrom(asWritten, shown, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
     [asWritten, shown, food, verdicts, shelf],
   );
+  const steps = useMemo(
+    () => stepsAsChanged(asWritten, version, (l) => isOnPlate(l, shelf.all)),
+    [asWritten, version, shelf],
+  );
   const remove = async () => {
     try {
       await request('DELETE', `/versions/${version.id}`);
@@ -233,7 +239,7 @@ function TheBench({
           Departure from the family's dish: {departure.known} of 100
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
         </p>
-        <StepsEditor editor={editor} version={version} />
+        <StepsEditor editor={editor} version={version} shown={steps} />
         <Verdicts versionId={version.id} />
         <p className="mt-6 flex flex-wrap items-center gap-4">
           <TakeSwaps editor={editor} version={version} />

@@ -1,10 +1,17 @@
 import { memo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { Version } from '../../core/recipe/version.ts';
+import type { Step, Version } from '../../core/recipe/version.ts';
 import type { VersionEditor } from '../data/version-editor.ts';
 
+interface StepsEditorProps {
+  readonly editor: VersionEditor;
+  readonly version: Version;
+  /** The steps as they are read, with what became of their ingredients; changed are the words below. */
+  readonly shown?: readonly Step[];
+}
+
 /** The steps, one a paragraph. */
-export const StepsEditor = memo(function StepsEditor({ editor, version }: { editor: VersionEditor; version: Version }) {
+export const StepsEditor = memo(function StepsEditor({ editor, version, shown = version.steps }: StepsEditorProps) {
   const [draft, setDraft] = useState<string | null>(null);
   const text = version.steps.map((s) => s.text).join('\n\n');
   const save = () => {
@@ -31,7 +38,7 @@ export const StepsEditor = memo(function StepsEditor({ editor, version }: { edit
       </div>
       {draft === null ? (
         <ol className="list-decimal space-y-1.5 pl-6 marker:font-bold">
-          {version.steps.map((s) => (
+          {shown.map((s) => (
             <li key={s.id}>{s.text}</li>
           ))}
           {version.steps.length === 0 && <p className="-ml-6 text-soft">No steps yet.</p>}
