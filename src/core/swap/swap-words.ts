@@ -18,7 +18,7 @@ export const roleWords = (role: Role | null): string =>
 /**
  * What a swap does, in amounts.
  *
- * @example ratioWords(creamHalf, food) // 'up to 75 %, 100 g evaporated milk for each 100 g, 5 g stay'
+ * @example ratioWords(creamHalf, food) // '50 % to 75 % of it, 100 g evaporated milk for each 100 g, 5 g stay'
  */
 export function ratioWords(swap: Swap, food: (id: string) => Pick<Food, 'name'> | null): string {
   if (swap.kind === 'leaveOut') return 'nothing comes in';
@@ -27,7 +27,11 @@ export function ratioWords(swap: Swap, food: (id: string) => Pick<Food, 'name'> 
   const most = Math.max(swap.share, swap.mostShare);
   const into = swap.into.map((t) => `${trimmed(t.ratio * 100, 1)} g ${food(t.foodId)?.name ?? t.foodId}`);
   const parts = [
-    swap.share === 1 ? null : most > swap.share ? `${percent(swap.share)} to ${percent(most)} of it` : percent(most),
+    swap.share === 1
+      ? null
+      : most > swap.share
+        ? `${percent(swap.share)} to ${percent(most)} of it`
+        : `${percent(most)} of it`,
     into.length === 0 ? 'less of it' : `${into.join(' and ')} for each 100 g`,
     swap.stays > 0 ? `${trimmed(swap.stays, 1)} g stay` : null,
   ];

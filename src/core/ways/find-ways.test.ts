@@ -12,6 +12,7 @@ import { wayChanges } from './apply-way.ts';
 import { findWays } from './find-ways.ts';
 import type { LineChoice } from './line-choices.ts';
 import type { Way } from './way.ts';
+import { whatItBuys } from './what-it-buys.ts';
 import { readWithout } from './without.ts';
 
 const gratin = readVersion(
@@ -82,6 +83,20 @@ describe('ways', () => {
       expect(counted.servingGrams).toBeCloseTo(w.grams, 6);
       if (w.departure <= 100) expect(departureOf(v, SWAPS, shippedFood)).toBeCloseTo(w.departure, 6);
     }
+  });
+  it('knows what every change buys: all of them together are the difference', () => {
+    const { ways, choices } = findWays(gratin, testAim([8, null]), testChoiceContext([LE, HA]), { frontierOf: null });
+    const raw = countVersion(gratin, kitchenOf(), [LE, HA]).counts.map((c) => c.raw);
+    for (const w of ways) {
+      const bought = w.changes.map((c) => whatItBuys(c, choices)!);
+      raw.forEach((before, i) => {
+        expect(before - bought.reduce((s, b) => s + b[i]!, 0)).toBeCloseTo(w.raw[i]!, 6);
+      });
+    }
+    const must = findWays(gratin, testAim([20]), testChoiceContext([LE], { without: readWithout(['nuts']) }), {
+      frontierOf: null,
+    });
+    expect(whatItBuys(must.ways[0]!.changes[0]!, must.choices)).toBeNull();
   });
   it('offers alternatives that differ, each no better than the best', () => {
     const { ways } = findWays(gratin, testAim([8]), testChoiceContext([LE]), { frontierOf: null });

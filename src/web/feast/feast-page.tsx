@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { countFeast } from '../../core/feast/count-feast.ts';
 import { type FeastDish, portionOf } from '../../core/feast/feast.ts';
@@ -54,6 +54,16 @@ function TheFeast({ editor, state, pages, read }: OpenFeast) {
       ),
     [served, kitchen, eaters],
   );
+  // What another device put on the menu, or made of it, is read when it shows up here.
+  const asked = useRef(new Set<string>());
+  useEffect(() => {
+    for (const d of feast.dishes) {
+      const known = pages.find((p) => p.recipe.id === d.recipeId)?.versions.some((v) => v.id === d.versionId);
+      if (known || asked.current.has(d.versionId)) continue;
+      asked.current.add(d.versionId);
+      read(d.recipeId).catch(sayError);
+    }
+  }, [feast.dishes, pages, read]);
   const setDish = (recipeId: string, change: Partial<FeastDish>) =>
     editor.change({ dishes: feast.dishes.map((d) => (d.recipeId === recipeId ? { ...d, ...change } : d)) });
   const add = async (recipeId: string) => {

@@ -95,13 +95,13 @@ export function SwapsPage() {
         {(all ? shown : shown.slice(0, MOST_SHOWN)).map((s) => {
           const mine = own.find((o) => o.id === s.id);
           return (
-            <li key={s.id} className="grid gap-x-6 border-rule border-b py-2.5 md:grid-cols-[1fr_1.2fr_auto]">
+            <li key={s.id} className="grid gap-x-6 border-rule border-b py-2.5 md:grid-cols-[1fr_1.2fr_7.5rem]">
               <div>
                 <h2 className="font-bold font-head text-lg leading-tight">{s.name}</h2>
                 <p className="text-soft text-sm">
                   {KIND_WORDS[s.kind]}, for {roleWords(s.role)} {mine && <span className="tag">own</span>}
                 </p>
-                <p className="text-sm">instead of {s.from.map((id) => food(id)?.name ?? id).join(', ')}</p>
+                <p className="text-sm">instead of {s.from.map((id) => food(id)?.name ?? id).join(' · ')}</p>
               </div>
               <div className="text-sm">
                 <p>{ratioWords(s, food)}</p>

@@ -1,7 +1,8 @@
-import { formatPoints } from '../../core/program/format-points.ts';
+import { formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import type { LineChoice } from '../../core/ways/line-choices.ts';
+import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
+import { whatItBuys } from '../../core/ways/what-it-buys.ts';
 import type { CountingEater } from '../shell/household-context.ts';
 
 /** How the ways of a search are shown: for whom, what there is now, and what can be said of a change. */
@@ -18,8 +19,16 @@ export interface WayWords {
   readonly onTake: (changes: readonly LineChoice[], label: string) => void;
 }
 
+interface WayCardProps {
+  readonly way: Way;
+  readonly title: string;
+  /** What there was to choose from. */
+  readonly choices: readonly LineChoices[];
+  readonly words: WayWords;
+}
+
 /** A way: what it comes to for everyone, what it changes, and the button that takes it. */
-export function WayCard({ way, title, words }: { way: Way; title: string; words: WayWords }) {
+export function WayCard({ way, title, choices, words }: WayCardProps) {
   const smaller = way.grams < words.grams * 0.9;
   const dishes = [...new Set(way.changes.map((c) => words.dishOf?.(c.lineId) ?? ''))];
   const toGet = words.toGet(way.changes);
@@ -54,6 +63,7 @@ export function WayCard({ way, title, words }: { way: Way; title: string; words:
                 .map((c) => (
                   <li key={c.lineId} className="border-rule border-t py-1">
                     <span className="text-soft line-through">{c.from}</span> → {c.to}
+                    <span className="block text-soft">{boughtWords(c, choices, words.eaters)}</span>
                   </li>
                 ))}
             </ul>
@@ -72,4 +82,12 @@ export function WayCard({ way, title, words }: { way: Way; title: string; words:
       )}
     </section>
   );
+}
+
+/** What a change buys everyone, and what it costs. */
+function boughtWords(change: LineChoice, choices: readonly LineChoices[], eaters: readonly CountingEater[]): string {
+  const bought = whatItBuys(change, choices);
+  const departs = `departs ${trimmed(change.departure, 1)}`;
+  if (bought === null) return `must not be in it, ${departs}`;
+  return `buys ${bought.map((b, i) => `${eaters[i]!.program.mark} ${formatShare(b)}`).join(' · ')}, ${departs}`;
 }

@@ -41,10 +41,21 @@ export function WaysFound({ answer, from, varying, words }: WaysFoundProps) {
       )}
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         {answer.ways.map((w) => (
-          <WayCard key={w.differs ?? 'best'} way={w} title={w.differs ?? 'Departs least'} words={words} />
+          <WayCard
+            key={w.differs ?? 'best'}
+            way={w}
+            title={w.differs ?? 'Departs least'}
+            choices={answer.choices}
+            words={words}
+          />
         ))}
         {answer.obstacle?.closest && (
-          <WayCard way={answer.obstacle.closest} title="The closest that can be" words={words} />
+          <WayCard
+            way={answer.obstacle.closest}
+            title="The closest that can be"
+            choices={answer.choices}
+            words={words}
+          />
         )}
       </div>
       {answer.frontier.length > 1 && <Frontier answer={answer} varying={varying} words={words} />}
@@ -98,7 +109,12 @@ function Frontier({ answer, varying, words }: Omit<WaysFoundProps, 'from'>) {
       </div>
       {shown && shown.changes.length > 0 && (
         <div className="mt-3">
-          <WayCard way={shown} title={`For ${formatPoints(shown.points[varying]!)}`} words={words} />
+          <WayCard
+            way={shown}
+            title={`For ${formatPoints(shown.points[varying]!)}`}
+            choices={answer.choices}
+            words={words}
+          />
         </div>
       )}
     </section>
