@@ -1,8 +1,11 @@
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { countFeast } from '../../src/core/feast/count-feast.ts';
 import type { Feast } from '../../src/core/feast/feast.ts';
+import { plainCounter } from '../../src/core/program/program.ts';
+import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
-import { readVersion } from '../support/test-version.ts';
+import { kitchenOf, readVersion } from '../support/test-version.ts';
 
 let server: TestServer;
 const base = '/api/households/home';
@@ -91,6 +94,18 @@ describe('feasts', () => {
     const page = await request(server.app).get(`${base}/feasts/feast-one`).expect(200);
     expect(page.body.feast).toEqual({ ...feast, revision: 1 });
     expect(page.body.pages[0].versions[0].id).toBe('feast-version');
+  });
+  it('are counted as the engine counts them, for everyone who counts', async () => {
+    const eater = { name: 'One', programId: 'program-ledger', exceptions: [], allergies: [], avoids: [] };
+    await request(server.app).put(`${base}/eaters/eater-one`).send(eater).expect(200);
+    const { body } = await request(server.app).get(`${base}/feasts/feast-one/count`).expect(200);
+    const counter = plainCounter(SAMPLE_PROGRAMS.find((p) => p.id === 'program-ledger')!);
+    const [plate] = countFeast([{ version: asWritten, portions: [1.5] }], kitchenOf(), [counter]).plates;
+    expect(body.plates).toHaveLength(1);
+    expect(body.plates[0]).toMatchObject({ eater: 'One', mark: 'LE', points: plate!.points, apart: plate!.apart });
+    expect(body.plates[0].raw).toBeCloseTo(plate!.raw, 9);
+    expect(body.plates[0].dishes[0]).toMatchObject({ title: 'Cream', count: { portion: 1.5 } });
+    await request(server.app).get(`${base}/feasts/nothing-here/count`).expect(404);
   });
   it('are not overwritten by a device that has not seen the last state', async () => {
     await put({ ...feast, name: 'Stale' }, 0).expect(412);

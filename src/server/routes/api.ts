@@ -140,10 +140,7 @@ export function apiRoutes({ db, publicUrl, clock }: ApiContext): Router {
     const version = await versions.getVersion(db, req.params.id);
     const recipe = await recipeRow(db, version.recipeId);
     const table = await households.tableOf(db, recipe.household_id);
-    const counters = table.eaters.flatMap((e) => {
-      const program = table.programs.find((p) => p.id === e.programId);
-      return program ? [{ eater: e, counter: { program, exceptions: e.exceptions, pins: table.pins } }] : [];
-    });
+    const counters = households.countersOf(table);
     const counted = countVersion(
       version,
       await kitchenFor(db, [version]),

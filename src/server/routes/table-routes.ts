@@ -5,7 +5,7 @@ import { OwnSwapSchema } from '../../contract/swap.ts';
 import { NewVerdictSchema } from '../../contract/verdict.ts';
 import { ifMatch } from '../http/if-match.ts';
 import { parse } from '../http/problem.ts';
-import { feastPage, feastsOf, putFeast, removeFeast } from '../store/feasts.ts';
+import { countedFeast, feastPage, feastsOf, putFeast, removeFeast } from '../store/feasts.ts';
 import { ownSwapsOf, putOwnSwap } from '../store/own-swaps.ts';
 import { putVerdict, removeVerdict, verdictsOf } from '../store/verdicts.ts';
 import type { ApiContext } from './api-context.ts';
@@ -36,6 +36,9 @@ export function tableRoutes({ db, publicUrl, clock }: ApiContext): Router {
   api.get('/feasts/:id', async (req, res) => {
     const page = await feastPage(db, house(req), req.params.id, publicUrl);
     res.set('ETag', `"${page.feast.revision}"`).json(page);
+  });
+  api.get('/feasts/:id/count', async (req, res) => {
+    res.json(await countedFeast(db, house(req), req.params.id));
   });
   api.put('/feasts/:id', async (req, res) => {
     const revision = ifMatch(req.headers['if-match']);

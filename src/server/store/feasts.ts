@@ -1,10 +1,23 @@
 import { type FeastPage, FeastSchema } from '../../contract/feast.ts';
-import type { Feast, FeastDish } from '../../core/feast/feast.ts';
+import { countFeast, type FeastCount, type FeastPlate } from '../../core/feast/count-feast.ts';
+import { type Feast, type FeastDish, portionOf } from '../../core/feast/feast.ts';
+import type { Count } from '../../core/program/count.ts';
 import type { Db } from '../db/open.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
+import { countersOf, tableOf } from './households.ts';
 import { fromJson, toJson } from './json-column.ts';
+import { kitchenFor } from './kitchen.ts';
 import { recipePage } from './recipe-page.ts';
 import { conflict } from './versions.ts';
+
+/** A counted feast as the API tells it: plates with the eater's name, dishes with their titles. */
+export interface FeastCounted extends Omit<FeastCount, 'plates'> {
+  readonly plates: readonly (Omit<FeastPlate, 'dishes'> & {
+    readonly eater: string;
+    readonly mark: string;
+    readonly dishes: readonly { readonly title: string; readonly count: Count | null }[];
+  })[];
+}
 
 /** The feasts of a household, by day, those without one behind. */
 export async function feastsOf(db: Db, householdId: string): Promise<Feast[]> {
@@ -54,6 +67,30 @@ export async function feastPage(db: Db, householdId: string, id: string, publicU
     return versions.some((v) => v.id === d.versionId) ? d : { ...d, versionId: versions[versions.length - 1]!.id };
   });
   return { feast: { ...feast, dishes }, pages };
+}
+
+/** A feast counted by the same engine: every eater's whole plate, and what one serving of each dish has. */
+export async function countedFeast(db: Db, householdId: string, id: string): Promise<FeastCounted> {
+  const { feast, pages } = await feastPage(db, householdId, id, '');
+  const counters = countersOf(await tableOf(db, householdId));
+  const versions = feast.dishes.map((d, i) => pages[i]!.versions.find((v) => v.id === d.versionId)!);
+  const { plates, ...rest } = countFeast(
+    feast.dishes.map((d, i) => ({
+      version: versions[i]!,
+      portions: counters.map((c) => portionOf(d, c.eater.id)),
+    })),
+    await kitchenFor(db, versions),
+    counters.map((c) => c.counter),
+  );
+  return {
+    ...rest,
+    plates: plates.map((p, i) => ({
+      ...p,
+      eater: counters[i]!.eater.name,
+      mark: counters[i]!.counter.program.mark,
+      dishes: p.dishes.map((d, n) => ({ title: pages[n]!.recipe.title, count: d })),
+    })),
+  };
 }
 
 /**

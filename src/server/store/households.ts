@@ -1,5 +1,5 @@
 import { type Eater, EaterSchema, type Household, HouseholdSchema, type Table } from '../../contract/household.ts';
-import type { Pin, Program } from '../../core/program/program.ts';
+import type { Counter, Pin, Program } from '../../core/program/program.ts';
 import type { Db } from '../db/open.ts';
 import type { Database } from '../db/schema.ts';
 import { notFound } from '../http/problem.ts';
@@ -132,6 +132,19 @@ export async function tableOf(db: Db, householdId: string): Promise<Table> {
   ]);
   return { household, eaters, programs, pins };
 }
+
+/** An eater who counts, with what they count by. */
+export interface EaterCounter {
+  readonly eater: Eater;
+  readonly counter: Counter;
+}
+
+/** Everyone at the table who counts, in order. */
+export const countersOf = (table: Table): EaterCounter[] =>
+  table.eaters.flatMap((eater) => {
+    const program = table.programs.find((p) => p.id === eater.programId);
+    return program ? [{ eater, counter: { program, exceptions: eater.exceptions, pins: table.pins } }] : [];
+  });
 
 /** The programs that somebody at the table counts under; all of them when nobody does yet. */
 export function programsInUse(table: Pick<Table, 'eaters' | 'programs'>): Program[] {

@@ -43,6 +43,20 @@ export function useFeast(household: string, id: string): OpenFeast | null {
       alive = false;
     };
   }, [household, id]);
+  // What could not be sent is sent when the connection is back, and not left behind unasked.
+  useEffect(() => {
+    if (editor === null) return;
+    const send = () => void editor.flush();
+    const hold = (e: BeforeUnloadEvent) => {
+      if (editor.getState().save !== 'saved') e.preventDefault();
+    };
+    window.addEventListener('online', send);
+    window.addEventListener('beforeunload', hold);
+    return () => {
+      window.removeEventListener('online', send);
+      window.removeEventListener('beforeunload', hold);
+    };
+  }, [editor]);
   const read = useCallback(async (recipeId: string) => {
     const page = await recipePage(`/recipes/${recipeId}`);
     setPages((had) => [...had.filter((p) => p.recipe.id !== recipeId), page]);
