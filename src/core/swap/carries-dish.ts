@@ -1,4 +1,4 @@
-import type { Food } from '../food/food.ts';
+import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../recipe/version.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
 
@@ -12,11 +12,12 @@ export function shareOfDish(line: Line, version: Version): number {
   return whole > 0 ? (line.weight?.grams ?? 0) / whole : 0;
 }
 
+/** What a batter or a dough is made of: flour, sugar, fat and egg are made less or swapped, and none goes altogether. */
+const BATTER: ReadonlySet<Role> = new Set<Role>(['starch-base', 'sweetness', 'fat', 'binder']);
+
 /** Whether a dish is another one without this line: a rice pudding without milk, a cake without flour. */
 export function carriesDish(line: Line, version: Version, food: (id: string) => Food | null): boolean {
-  const share = shareOfDish(line, version);
   const role = roleOfLine(line, version, food);
-  if (share >= (role === 'protein' ? MAIN_SHARE_PROTEIN : MAIN_SHARE)) return true;
-  const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
-  return role === 'starch-base' && own !== null && own.kinds.includes('flour') && isBatter(version, food);
+  if (shareOfDish(line, version) >= (role === 'protein' ? MAIN_SHARE_PROTEIN : MAIN_SHARE)) return true;
+  return role !== null && BATTER.has(role) && isBatter(version, food);
 }

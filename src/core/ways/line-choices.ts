@@ -128,7 +128,9 @@ function changesOf(
   }
   // Without what carries it, it is another dish: no way to a lighter one, unless somebody must not eat it.
   const carries = carriesDish(line, version, context.food);
-  if (!fits.some((s) => s.kind === 'leaveOut') && (!carries || !stayAllowed)) {
+  // Something has to keep the rest from sticking: for fat in the pan the least is a swap's.
+  const needed = carries || role === 'browning';
+  if (!fits.some((s) => s.kind === 'leaveOut') && (!needed || !stayAllowed)) {
     const gone = [lineChange(version, line.id, { ...line, leftOut: true })];
     const far = leftOutDeparture(role, carries);
     const leave = choiceOf(version, line, null, 1, far, gone, servings, context);

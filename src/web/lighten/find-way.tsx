@@ -35,7 +35,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
   const [protein, setProtein] = useState('');
   const [changes, setChanges] = useState('');
   const [without, setWithout] = useState('');
-  const [noSmaller, setNoSmaller] = useState(false);
+  const [grams, setGrams] = useState('');
   const [onlyHouse, setOnlyHouse] = useState(false);
   const [varying, setVarying] = useState(0);
   const lacking = context.stock.filter((s) => s.lacking && s.foodId !== null);
@@ -55,7 +55,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         points: targets.map(numberOf),
         kcal: numberOf(kcal),
         protein: numberOf(protein),
-        grams: noSmaller ? count.servingGrams * 0.98 : null,
+        grams: numberOf(grams),
         changes: numberOf(changes),
       },
       inner: page.inner.map((i) => i.version),
@@ -100,10 +100,12 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
         <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
         <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
-        <label className="flex items-center gap-2 self-end pb-2">
-          <input type="checkbox" checked={noSmaller} onChange={(e) => setNoSmaller(e.target.checked)} />
-          no smaller plate
-        </label>
+        <WishField
+          label="A serving weighs at least, g"
+          hint={`now ${Math.round(count.servingGrams)}`}
+          value={grams}
+          onChange={setGrams}
+        />
         <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
         <SearchBar state={state} onCancel={cancel}>
           {lacking.length > 0 && (
