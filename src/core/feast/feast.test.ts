@@ -13,7 +13,7 @@ import { searchBench } from '../ways/find-ways.ts';
 import type { ChoiceContext, LineChoice } from '../ways/line-choices.ts';
 import { readWithout } from '../ways/without.ts';
 import { countFeast } from './count-feast.ts';
-import { portionOf, servingsNeeded } from './feast.ts';
+import { portionOf, servingsNeeded, timesToMake } from './feast.ts';
 import { type DishOnBench, feastBench } from './feast-bench.ts';
 
 /** Line ids differ between the dishes of a table. */
@@ -41,6 +41,8 @@ describe('portions', () => {
     expect(portionOf(served, 'runa')).toBe(2);
     expect(portionOf(served, 'juri')).toBe(1);
     expect(servingsNeeded({ people: 14 }, served, ['runa', 'ida', 'juri'])).toBe(2 + 0 + 1 + 11);
+    expect(timesToMake(14, 6)).toBeCloseTo(7 / 3, 9);
+    expect(timesToMake(14, null)).toBeNull();
     expect(servingsNeeded({ people: 1 }, served, ['runa', 'ida', 'juri'])).toBe(3);
   });
 });

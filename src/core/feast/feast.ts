@@ -25,6 +25,10 @@ export interface Feast {
 /** Servings of a dish on an eater's plate. */
 export const portionOf = (dish: Pick<FeastDish, 'portions'>, eaterId: string): number => dish.portions[eaterId] ?? 1;
 
+/** How many times a recipe has to be made for so many servings; null when nobody said how many it makes. */
+export const timesToMake = (needed: number, servings: number | null): number | null =>
+  servings === null ? null : needed / servings;
+
 /**
  * Servings of a dish that a feast needs: what the household's eaters take, and one for every guest.
  *

@@ -53,5 +53,7 @@ export function nutritionOf(lines: readonly CountLine[]): NutrientProfile {
 const SMALLER = 0.9;
 
 /** Whether a lighter count comes with a smaller portion: eating less is not a swap. */
-export const isSmallerPlate = (now: VersionCount, was: VersionCount): boolean =>
-  now.servingGrams < was.servingGrams * SMALLER;
+export const isSmallerPlate = (
+  now: Pick<VersionCount, 'servingGrams'>,
+  was: Pick<VersionCount, 'servingGrams'>,
+): boolean => now.servingGrams < was.servingGrams * SMALLER;

@@ -1,6 +1,6 @@
-import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { sayError } from '../parts/say-error.ts';
+import { UndoButtons } from '../parts/undo-buttons.tsx';
 import { useUndoKeys } from '../parts/use-undo-keys.ts';
 import type { FeastEditor, FeastState } from './feast-editor.ts';
 
@@ -33,22 +33,12 @@ export function FeastHead({ editor, state }: { editor: FeastEditor; state: Feast
           <PeopleField key={feast.people} people={feast.people} onPeople={(people) => editor.change({ people })} />
         </div>
         <div className="flex items-center gap-2">
-          <button
-            type="button"
-            className="btn btn-small"
-            disabled={!state.canUndo}
-            onClick={() => attempt(editor.undo())}
-          >
-            <Undo2 size={18} aria-hidden="true" /> Undo
-          </button>
-          <button
-            type="button"
-            className="btn btn-small"
-            disabled={!state.canRedo}
-            onClick={() => attempt(editor.redo())}
-          >
-            <Redo2 size={18} aria-hidden="true" /> Redo
-          </button>
+          <UndoButtons
+            undo={state.canUndo ? '' : null}
+            redo={state.canRedo ? '' : null}
+            onUndo={() => attempt(editor.undo())}
+            onRedo={() => attempt(editor.redo())}
+          />
           <span role="status" className="text-soft text-sm">
             {SAVE_WORDS[save]}
           </span>

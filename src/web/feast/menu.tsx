@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Eater } from '../../contract/household.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
-import { type Feast, type FeastDish, portionOf, servingsNeeded } from '../../core/feast/feast.ts';
+import { type Feast, type FeastDish, portionOf, servingsNeeded, timesToMake } from '../../core/feast/feast.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { type CountingEater, useHousehold } from '../shell/household-context.ts';
@@ -214,12 +214,16 @@ export function Menu({ feast, served, count, people, eaters, onDish, onRemove, o
 /** What a feast needs of a dish, as servings and as how many times the recipe. */
 function Needed({ feast, served, everyone }: { feast: Feast; served: Served; everyone: readonly string[] }) {
   const needed = servingsNeeded(feast, served.dish, everyone);
-  const { servings } = served.version;
-  if (servings === null) return <span>{formatAmount(needed)} servings; the recipe does not say how many it makes</span>;
-  const times = formatAmount(needed / servings);
+  const times = timesToMake(needed, served.version.servings);
+  const recipe =
+    times === null
+      ? 'the recipe does not say how many it makes'
+      : formatAmount(times) === '1'
+        ? 'the recipe once'
+        : `${formatAmount(times)} times the recipe`;
   return (
     <span>
-      {formatAmount(needed)} servings: {times === '1' ? 'the recipe once' : `${times} times the recipe`}
+      {formatAmount(needed)} servings: {recipe}
     </span>
   );
 }

@@ -7,6 +7,7 @@ import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts'
 import { countVersion, type VersionCount } from '../../core/recipe/count-version.ts';
 import { pairLines } from '../../core/recipe/pair-lines.ts';
 import { pairSteps } from '../../core/recipe/pair-steps.ts';
+import { rawOfLines } from '../../core/recipe/raw-of-lines.ts';
 import { stepsAsChanged } from '../../core/recipe/steps-as-changed.ts';
 import type { Line, Step, Version } from '../../core/recipe/version.ts';
 import { type Departure, departureFrom } from '../../core/swap/departure.ts';
@@ -165,48 +166,27 @@ function Sums({ sides, eaters, pickers }: SidesProps & { readonly pickers: reado
 
 /** The lines in pairs, each with what it counts on either side. */
 function Lines({ sides: [left, right], eaters }: SidesProps) {
-  const raw = (side: Side, lines: readonly Line[]): string =>
-    eaters
-      .map((_, i) =>
-        formatShare(
-          lines.reduce((sum, l) => sum + (side.count.counts[i]!.lines.find((x) => x.id === l.id)?.raw ?? 0), 0),
-        ),
-      )
-      .join(' · ');
   const cell = (side: Side, lines: readonly Line[]) => {
     const here = lines.filter((l) => !l.leftOut);
-    if (here.length === 0) return <span className="text-soft italic">none</span>;
+    if (here.length === 0) return null;
     return (
       <>
         {here.map((l) => l.text).join(' + ')}
-        <span className="block text-soft text-sm">{raw(side, here)}</span>
+        <span className="block text-soft text-sm">{rawOfLines(side.count, here).map(formatShare).join(' · ')}</span>
       </>
     );
   };
   return (
-    <section aria-label="Lines" className="mt-8">
-      <h2 className="text-xl">Lines</h2>
-      <p className="text-soft text-sm">below each, points a serving: {eaters.map((e) => e.program.mark).join(' · ')}</p>
-      <table className="mt-2 w-full table-fixed text-left">
-        <thead className="sr-only">
-          <tr>
-            <th scope="col">{left.version.name}</th>
-            <th scope="col">{right.version.name}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {pairLines(left.version, right.version).map((p) => (
-            <tr
-              key={p.originLineId}
-              className={`border-rule border-b align-top ${p.changed ? 'bg-mustard-wash' : 'text-soft'}`}
-            >
-              <td className="px-2 py-1.5">{cell(left, p.before === null ? [] : [p.before])}</td>
-              <td className="px-2 py-1.5">{cell(right, p.after)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
+    <PairTable
+      title="Lines"
+      about={`below each, points a serving: ${eaters.map((e) => e.program.mark).join(' · ')}`}
+      heads={[left.version.name, right.version.name]}
+      rows={pairLines(left.version, right.version).map((p) => ({
+        key: p.originLineId,
+        changed: p.changed,
+        cells: [cell(left, p.before === null ? [] : [p.before]), cell(right, p.after)],
+      }))}
+    />
   );
 }
 
@@ -215,23 +195,48 @@ function Steps({ sides: [left, right] }: Pick<SidesProps, 'sides'>) {
   const pairs = pairSteps(left.steps, right.steps);
   if (pairs.length === 0) return null;
   return (
-    <section aria-label="Steps" className="mt-8">
-      <h2 className="text-xl">Steps</h2>
+    <PairTable
+      title="Steps"
+      heads={[left.version.name, right.version.name]}
+      rows={pairs.map((p) => ({
+        key: `${p.before?.id} ${p.after?.id}`,
+        changed: !p.same,
+        cells: [p.before?.text ?? null, p.after?.text ?? null],
+      }))}
+    />
+  );
+}
+
+interface PairTableProps {
+  readonly title: string;
+  readonly about?: string;
+  readonly heads: readonly [string, string];
+  readonly rows: readonly {
+    readonly key: string;
+    readonly changed: boolean;
+    /** null where one side has none. */
+    readonly cells: readonly [ReactNode, ReactNode];
+  }[];
+}
+
+/** Two columns of what belongs together; what differs stands out. */
+function PairTable({ title, about, heads, rows }: PairTableProps) {
+  return (
+    <section aria-label={title} className="mt-8">
+      <h2 className="text-xl">{title}</h2>
+      {about && <p className="text-soft text-sm">{about}</p>}
       <table className="mt-2 w-full table-fixed text-left">
         <thead className="sr-only">
           <tr>
-            <th scope="col">{left.version.name}</th>
-            <th scope="col">{right.version.name}</th>
+            <th scope="col">{heads[0]}</th>
+            <th scope="col">{heads[1]}</th>
           </tr>
         </thead>
         <tbody>
-          {pairs.map((p) => (
-            <tr
-              key={`${p.before?.id} ${p.after?.id}`}
-              className={`border-rule border-b align-top ${p.same ? 'text-soft' : 'bg-mustard-wash'}`}
-            >
-              <td className="px-2 py-1.5">{p.before?.text ?? <span className="text-soft italic">none</span>}</td>
-              <td className="px-2 py-1.5">{p.after?.text ?? <span className="text-soft italic">none</span>}</td>
+          {rows.map((r) => (
+            <tr key={r.key} className={`border-rule border-b align-top ${r.changed ? 'bg-mustard-wash' : 'text-soft'}`}>
+              <td className="px-2 py-1.5">{r.cells[0] ?? <span className="text-soft italic">none</span>}</td>
+              <td className="px-2 py-1.5">{r.cells[1] ?? <span className="text-soft italic">none</span>}</td>
             </tr>
           ))}
         </tbody>

@@ -1,10 +1,10 @@
-import { Redo2, Undo2 } from 'lucide-react';
 import { memo } from 'react';
 import { toast } from 'sonner';
 import { request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import type { EditorState, VersionEditor } from '../data/version-editor.ts';
 import { sayError } from './say-error.ts';
+import { UndoButtons } from './undo-buttons.tsx';
 import { useUndoKeys } from './use-undo-keys.ts';
 
 const SAVE_WORDS: Record<EditorState['save'], string> = {
@@ -22,24 +22,12 @@ export const HistoryBar = memo(function HistoryBar({ editor, state }: { editor: 
   return (
     <div className="no-print">
       <div className="flex flex-wrap items-center gap-2">
-        <button
-          type="button"
-          className="btn btn-small"
-          disabled={!undo}
-          onClick={() => editor.undo()}
-          title={undo ? `Undo: ${undo.label}` : undefined}
-        >
-          <Undo2 size={16} aria-hidden="true" /> Undo
-        </button>
-        <button
-          type="button"
-          className="btn btn-small"
-          disabled={!redo}
-          onClick={() => editor.redo()}
-          title={redo ? `Redo: ${redo.label}` : undefined}
-        >
-          <Redo2 size={16} aria-hidden="true" /> Redo
-        </button>
+        <UndoButtons
+          undo={undo?.label ?? null}
+          redo={redo?.label ?? null}
+          onUndo={() => editor.undo()}
+          onRedo={() => editor.redo()}
+        />
         <span role="status" className={`text-sm ${state.save === 'offline' ? 'text-mustard' : 'text-soft'}`}>
           {SAVE_WORDS[state.save]}
         </span>

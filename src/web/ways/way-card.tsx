@@ -1,5 +1,6 @@
 import { formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
+import { isSmallerPlate } from '../../core/recipe/count-version.ts';
 import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
 import { whatItBuys } from '../../core/ways/what-it-buys.ts';
@@ -29,7 +30,7 @@ interface WayCardProps {
 
 /** A way: what it comes to for everyone, what it changes, and the button that takes it. */
 export function WayCard({ way, title, choices, words }: WayCardProps) {
-  const smaller = way.grams < words.grams * 0.9;
+  const smaller = isSmallerPlate({ servingGrams: way.grams }, { servingGrams: words.grams });
   const dishes = [...new Set(way.changes.map((c) => words.dishOf?.(c.lineId) ?? ''))];
   const toGet = words.toGet(way.changes);
   return (
