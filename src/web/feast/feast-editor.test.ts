@@ -58,6 +58,21 @@ describe('a feast under the cook’s hands', () => {
     await editor.undo();
     expect(editor.getState()).toMatchObject({ feast: { people: 4 }, canUndo: false });
   });
+  it('takes the last change back for good, and only while nothing else was changed', async () => {
+    const { server, editor } = open();
+    await editor.change({ people: 5 });
+    await editor.change({ people: 9 });
+    const made = editor.getState().feast;
+    await editor.change({ name: 'Later' });
+    expect(await editor.takeBack(made)).toBe(false);
+    expect(server.held).toMatchObject({ people: 9, name: 'Later' });
+    await editor.undo();
+    expect(await editor.takeBack(made)).toBe(true);
+    expect(server.held.people).toBe(5);
+    expect(editor.getState()).toMatchObject({ canUndo: true, canRedo: false });
+    await editor.undo();
+    expect(server.held.people).toBe(4);
+  });
   it('keeps what is here while the server cannot be reached, and sends it then', async () => {
     const { server, editor } = open();
     server.offline = true;

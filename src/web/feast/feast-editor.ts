@@ -84,6 +84,18 @@ export class FeastEditor {
     return this.show(feast);
   }
 
+  /**
+   * Turns the last change round for good, when nothing was changed since `made`: what it had made can be thrown away
+   * then, for no redo comes back to it. Says whether it did.
+   */
+  async takeBack(made: Feast): Promise<boolean> {
+    const feast = this.state.feast === made ? this.before.pop() : undefined;
+    if (feast === undefined) return false;
+    this.behind = [];
+    await this.show(feast);
+    return this.state.save === 'saved';
+  }
+
   private show(feast: Feast): Promise<void> {
     this.set({ feast, save: this.state.save === 'conflict' ? 'conflict' : 'saving' });
     return this.flush();

@@ -10,6 +10,7 @@ import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { request } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
+import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { SearchBar } from '../ways/search-bar.tsx';
@@ -110,12 +111,13 @@ export function FeastWays({ feast, served, count, pages, editor, read }: FeastWa
       await editor.change({
         dishes: before.map((d) => ({ ...d, versionId: made.get(d.recipeId) ?? d.versionId })),
       });
+      const taken = editor.getState().feast;
       void refresh.recipes(household.id);
       cancel();
       toast(`${made.size === 1 ? '1 dish is' : `${made.size} dishes are`} lighter now, each as a version of its own.`, {
         action: {
           label: 'Undo',
-          onClick: () => void editor.change({ dishes: before }).then(() => removeVersions([...made.values()])),
+          onClick: () => void takeBack(taken, [...made.values()]),
         },
       });
     } catch (e) {
@@ -123,8 +125,12 @@ export function FeastWays({ feast, served, count, pages, editor, read }: FeastWa
     }
     setTaking(false);
   };
-  const removeVersions = async (ids: readonly string[]) => {
+  const takeBack = async (taken: Feast, ids: readonly string[]) => {
     try {
+      if (!(await editor.takeBack(taken))) {
+        sayDone('The feast was changed since: use its Undo. The new versions stay with their recipes.');
+        return;
+      }
       for (const id of ids) await request('DELETE', `/versions/${id}`);
       void refresh.recipes(household.id);
       for (const s of served) {
