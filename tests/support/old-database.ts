@@ -1,0 +1,12 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
+
+/** The states that databases of earlier releases are in, each made by the migrations up to its name, with a household's rows. */
+export const OLD_DATABASES = ['0001-first', '0002-pantry', '0003-verdicts', '0004-swaps-and-feasts'] as const;
+export type OldDatabase = (typeof OLD_DATABASES)[number];
+
+/** Lays an old database down as a file. */
+export function layDown(name: OldDatabase, file: string): void {
+  writeFileSync(file, gunzipSync(readFileSync(join(import.meta.dirname, `../data/databases/${name}.db.gz`))));
+}
