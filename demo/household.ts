@@ -1,4 +1,4 @@
-import type { Eater } from '../src/contract/household.ts';
+import type { Eater } from '../src/core/table/table.ts';
 
 /** The demo household, invented: three generations above a bakery in a small town on a lake. */
 export const DEMO_HOUSEHOLD = { id: 'demo-household', name: 'Above the bakery' };

@@ -1,7 +1,8 @@
 // Speed and size, each measured against something else in the same run.
 import { join } from 'node:path';
-import { bin, ensureBuilt, ROOT } from './ensure.mjs';
+import { bin, ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
+ensureInstalled({ forWork: true });
 await ensureBuilt();
 let status = 0;
 for (const name of ['recount', 'search', 'ways', 'keystrokes', 'first-load']) {

@@ -15,7 +15,11 @@ export async function build() {
   const { build: esbuild } = await import('esbuild');
   await vite({ configFile: join(ROOT, 'vite.config.ts'), logLevel: 'warn' });
   await esbuild({
-    entryPoints: { main: join(ROOT, 'src/server/main.ts'), cli: join(ROOT, 'src/cli/main.ts') },
+    entryPoints: {
+      main: join(ROOT, 'src/server/main.ts'),
+      'renewal-thread': join(ROOT, 'src/server/renewal-thread.ts'),
+      cli: join(ROOT, 'src/cli/main.ts'),
+    },
     outdir: DIST,
     bundle: true,
     splitting: true,

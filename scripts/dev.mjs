@@ -1,8 +1,9 @@
 // Development: the server restarts and the page reloads on every change.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureBuilt, ROOT } from './ensure.mjs';
+import { ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
+ensureInstalled({ forWork: true });
 await ensureBuilt();
 const env = { ...process.env, API_PORT: process.env.PORT ?? '4180' };
 const node = (...args) => spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env });

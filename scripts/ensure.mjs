@@ -19,21 +19,24 @@ export function run(command, args, options = {}) {
 export const bin = (name, args, options) =>
   run(process.execPath, [join(ROOT, 'node_modules', ...name), ...args], options);
 
-/** Installs the packages of the lock file, once until it changes. Progress goes to stderr. */
-export function ensureInstalled() {
-  const want = createHash('sha256')
+/**
+ * Installs the packages of the lock file, once until it changes: those that Imbiss is built of and runs with, or with
+ * everything that only work on it needs. Progress goes to stderr.
+ */
+export function ensureInstalled({ forWork = false } = {}) {
+  const lock = createHash('sha256')
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex');
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === want) return;
-  console.error('Installing packages. The first time this takes a few minutes, because SQLite is compiled.');
-  const status = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] });
-  if (status !== 0) {
-    console.error(
-      'The packages could not be installed. Check the network and that a C++ compiler, make and python3 are there.',
-    );
+  const [had, hadAll] = existsSync(STAMP) ? readFileSync(STAMP, 'utf8').split(' ') : [];
+  if (had === lock && (!forWork || hadAll === 'all')) return;
+  console.error('Installing packages.');
+  const only = forWork ? [] : ['--omit=dev'];
+  const args = ['ci', ...only, '--no-audit', '--no-fund', '--prefer-offline', '--loglevel=error'];
+  if (run('npm', args, { stdio: ['ignore', 2, 2] }) !== 0) {
+    console.error('The packages could not be installed. Check the network, then start again.');
     process.exit(1);
   }
-  writeFileSync(STAMP, want);
+  writeFileSync(STAMP, `${lock} ${forWork ? 'all' : 'run'}`);
 }
 
 function newest(path) {

@@ -3,7 +3,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, ensureInstalled, ROOT } from './ensure.mjs';
 
-ensureInstalled();
+ensureInstalled({ forWork: true });
 if (process.argv[2] !== '--run') {
   process.exit(bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, 'scripts/schemas.mjs'), '--run']));
 }

@@ -5,7 +5,7 @@ import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, ensureInstalled, isStale, ROOT, run } from './ensure.mjs';
 
-ensureInstalled();
+ensureInstalled({ forWork: true });
 ensureChromium();
 
 let passed = 0;

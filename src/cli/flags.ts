@@ -33,6 +33,8 @@ export function flagsOf(args: readonly string[]) {
   try {
     return readFlags(args);
   } catch (e) {
+    const dash = args.findIndex((a, i) => /^-\d/.test(a) && /^--[a-z]/.test(args[i - 1] ?? ''));
+    if (dash > 0) throw new CliError(`${args[dash - 1]} cannot be ${args[dash]}.`, 'Give a number above 0.');
     throw new CliError('A flag is wrong.', (e as Error).message);
   }
 }

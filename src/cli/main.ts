@@ -1,6 +1,7 @@
 import { ProblemSchema } from '../contract/problem.ts';
 import { CliError } from './cli-error.ts';
 import { flagsOf } from './flags.ts';
+import { type Io, processIo } from './io.ts';
 import { parseCommand } from './parse-command.ts';
 import { readText } from './read-text.ts';
 import { scoreCommand } from './score-command.ts';
@@ -18,33 +19,32 @@ const USAGE = `imbiss: the engine without a screen
   restore FILE`;
 
 /** Runs a command and returns the exit code: 0 done, 2 bad input with a problem as JSON on stderr. */
-export async function cli(args: readonly string[]): Promise<number> {
+export async function cli(args: readonly string[], io: Io = processIo): Promise<number> {
+  const print = io.out;
   try {
     const { values, positionals } = flagsOf(args);
     const [command, file] = positionals;
     if (values.help || command === undefined) {
-      console.log(USAGE);
+      print(USAGE);
       return 0;
     }
     if (!['parse', 'score', 'ways', 'backup', 'restore'].includes(command)) {
       throw new CliError(`There is no command ${command}.`, 'The commands are parse, score, ways, backup and restore.');
     }
     if (file === undefined) throw new CliError(`${command} needs a file.`, `Write: ${command} FILE`);
-    if (command === 'parse') print(parseCommand(readText(file), values));
-    else if (command === 'ways') print(waysCommand(readText(file), values));
-    else if (command === 'score') print(scoreCommand(readText(file), values));
+    if (command === 'parse') print(parseCommand(readText(file, io), values));
+    else if (command === 'ways') print(waysCommand(readText(file, io), values));
+    else if (command === 'score') print(scoreCommand(readText(file, io), values));
     else {
       const { backupCommand } = await import('./backup-command.ts');
-      print(await backupCommand(command === 'backup', file));
+      print(await backupCommand(command === 'backup', file, io.env));
     }
     return 0;
   } catch (e) {
     if (e instanceof CliError) {
-      console.error(JSON.stringify(ProblemSchema.parse({ status: 400, title: e.message, detail: e.detail })));
+      io.err(JSON.stringify(ProblemSchema.parse({ status: 400, title: e.message, detail: e.detail })));
       return 2;
     }
     throw e;
   }
 }
-
-const print = (text: string): void => void process.stdout.write(`${text}\n`);

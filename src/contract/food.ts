@@ -1,23 +1,33 @@
 import { z } from 'zod';
 import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../core/food/food.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
-import { NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
+import { labelImpossible } from '../core/food/food-from-label.ts';
+import { mostPer100g, NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
 import { Id, Words } from './primitives.ts';
 
-const NutrientAmount = z
-  .object({ value: z.number().min(0).nullable(), low: z.number().min(0), high: z.number().min(0) })
-  .refine(
-    (a) => a.low <= a.high && (a.value === null || (a.low <= a.value + 1e-9 && a.value <= a.high + 1e-9)),
-    'has a value outside of its interval',
-  );
+const nutrientAmount = (n: Nutrient) => {
+  const amount = z
+    .number()
+    .min(0, 'cannot be below 0')
+    .max(mostPer100g(n) + 1e-6, `can be at most ${mostPer100g(n)} in 100 g`);
+  return z
+    .object({ value: amount.nullable(), low: amount, high: amount })
+    .refine(
+      (a) => a.low <= a.high && (a.value === null || (a.low <= a.value + 1e-9 && a.value <= a.high + 1e-9)),
+      'has a value outside of its interval',
+    );
+};
 const Profile = z.object(
-  Object.fromEntries(NUTRIENTS.map((n) => [n, NutrientAmount])) as Record<Nutrient, typeof NutrientAmount>,
+  Object.fromEntries(NUTRIENTS.map((n) => [n, nutrientAmount(n)])) as Record<
+    Nutrient,
+    ReturnType<typeof nutrientAmount>
+  >,
 ) satisfies z.ZodType<NutrientProfile>;
 
 export const MeasureSchema = z.object({
   unit: Words(40),
   form: z.string().max(40).nullable(),
-  grams: z.number().gt(0).max(100_000),
+  grams: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
 });
 
 /** One revision of a food, as it crosses the wire and lies in the database. */
@@ -38,21 +48,27 @@ export const FoodSchema: z.ZodType<Food> = z.object({
 });
 
 /** What a household calls a food and what its own measures weigh. */
-export const FoodCorrectionSchema: z.ZodType<FoodCorrection> = z.object({
+export const FoodCorrectionSchema = z.object({
   foodId: Id,
   synonyms: z.array(Words(120)).max(40),
   measures: z.array(MeasureSchema).max(60),
-});
+}) satisfies z.ZodType<FoodCorrection>;
 
 const printed = z.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large').nullable();
 
-/** A food copied from its label: values as printed, null for what the label does not say. */
-export const LabelSchema = z.object({
+export const LabelFields = z.object({
   id: Id,
   name: Words(120),
-  basisGrams: z.number('is not a number').gt(0, 'must be above 0').max(10_000, 'is too large'),
+  basisGrams: z.number('is not a number').min(0.01, 'must be at least 0.01').max(10_000, 'is too large'),
   household: z
-    .object({ quantity: z.number().gt(0).max(1000), unit: Words(40), grams: z.number().gt(0).max(10_000) })
+    .object({
+      quantity: z
+        .number()
+        .min(0.001, 'must be at least 0.001: "that is" counts the measure')
+        .max(1000, 'must be at most 1000'),
+      unit: Words(40),
+      grams: z.number().min(0.01, 'must be at least 0.01').max(10_000, 'must be at most 10000'),
+    })
     .nullable(),
   printed: z.object({
     kcal: printed,
@@ -69,6 +85,11 @@ export const LabelSchema = z.object({
   kinds: z.array(z.enum(FOOD_KINDS)).max(20),
   roles: z.array(z.enum(ROLES)).max(14),
   allergens: z.array(z.enum(ALLERGENS)).max(14),
+});
+
+/** A food copied from its label: values as printed, null for what the label does not say. */
+export const LabelSchema = LabelFields.superRefine((label, ctx) => {
+  for (const { field, message } of labelImpossible(label)) ctx.addIssue({ code: 'custom', path: [...field], message });
 });
 export type Label = z.infer<typeof LabelSchema>;
 

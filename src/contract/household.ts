@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { ALLERGENS } from '../core/food/food.ts';
-import { Id, Words } from './primitives.ts';
+import type { Eater, Household } from '../core/table/table.ts';
+import { Revision } from './entry.ts';
+import { Id, Words, Zone } from './primitives.ts';
 import { ExceptionSchema, PinSchema, ProgramSchema } from './program.ts';
 
 export const HouseholdSchema = z.object({
@@ -8,10 +10,8 @@ export const HouseholdSchema = z.object({
   name: Words(80),
   demo: z.boolean(),
   system: z.enum(['us', 'label', 'metric']),
-  /** IANA time zone: dates are days in it. */
-  zone: Words(60),
-});
-export type Household = z.infer<typeof HouseholdSchema>;
+  zone: Zone,
+}) satisfies z.ZodType<Household>;
 
 export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true });
 export const HouseholdChangeSchema = HouseholdSchema.pick({ name: true, system: true, zone: true }).partial();
@@ -19,20 +19,20 @@ export const HouseholdChangeSchema = HouseholdSchema.pick({ name: true, system: 
 export const EaterSchema = z.object({
   id: Id,
   name: Words(60),
-  /** null: eats along and does not count. */
   programId: Id.nullable(),
-  exceptions: z.array(ExceptionSchema).max(200),
+  exceptions: z
+    .array(ExceptionSchema)
+    .max(200)
+    .refine((xs) => new Set(xs.map((x) => x.foodId)).size === xs.length, 'name a food twice'),
   allergies: z.array(z.enum(ALLERGENS)).max(14),
-  /** Foods this eater avoids, in words or by food id. */
   avoids: z.array(Words(80)).max(60),
-});
-export type Eater = z.infer<typeof EaterSchema>;
+}) satisfies z.ZodType<Eater, Eater>;
 
-/** Everything that decides who counts how at a household's table. */
+/** Everything that decides who counts how at a household's table, each part with its revision. */
 export const TableSchema = z.object({
-  household: HouseholdSchema,
-  eaters: z.array(EaterSchema),
+  household: HouseholdSchema.extend({ revision: Revision }),
+  eaters: z.array(EaterSchema.extend({ revision: Revision })),
   programs: z.array(ProgramSchema),
-  pins: z.array(PinSchema),
+  pins: z.array(PinSchema.extend({ revision: Revision })),
 });
-export type Table = z.infer<typeof TableSchema>;
+export type RevisedTable = z.infer<typeof TableSchema>;

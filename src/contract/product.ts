@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LabelSchema } from './food.ts';
+import { LabelFields } from './food.ts';
 import { Words } from './primitives.ts';
 
 /** A packaged product as a lookup knows it: its label as printed, and what is in the package. */
@@ -8,6 +8,6 @@ export const ProductSchema = z.object({
   code: z.string().regex(/^\d{8,14}$/, 'is not a barcode'),
   maker: Words(80),
   packageGrams: z.number().gt(0),
-  label: LabelSchema.omit({ id: true }),
+  label: LabelFields.omit({ id: true }),
 });
 export type Product = z.infer<typeof ProductSchema>;

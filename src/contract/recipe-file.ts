@@ -25,6 +25,7 @@ const SchemaOrg = z.object({
 
 /** Reads a recipe from parsed JSON; null when it is neither shape. */
 export function recipeFromJson(json: unknown): RecipeText | null {
+  if (isDeep(json)) return null;
   const found = findRecipe(json);
   const org = SchemaOrg.safeParse(found);
   if (org.success) {
@@ -65,6 +66,19 @@ function recipeText(
     claims: [],
     notes: [],
   };
+}
+
+/** No recipe is nested deeper than this. */
+const DEEPEST = 40;
+
+/** Whether JSON is nested deeper than any recipe; without recursion, for that is what it would break. */
+function isDeep(json: unknown): boolean {
+  let layer: unknown[] = [json];
+  for (let depth = 0; depth < DEEPEST; depth++) {
+    layer = layer.flatMap((v) => (typeof v === 'object' && v !== null ? Object.values(v) : []));
+    if (layer.length === 0) return false;
+  }
+  return true;
 }
 
 /** The Recipe in a JSON-LD document: itself, in a list, or in its graph. */

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import type { Credit } from '../core/card/card.ts';
 import type { Claim } from '../core/recipe/read-recipe.ts';
+import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { Id, Words } from './primitives.ts';
-import { EntrySchema, VersionSchema } from './version.ts';
+import { VersionChangeSchema, VersionSchema } from './version.ts';
 
 const Link = z
   .string()
@@ -60,11 +61,13 @@ export const RecipePageSchema = z.object({
 });
 export type RecipePage = z.infer<typeof RecipePageSchema>;
 
-/** A recipe in the list: counted on the server by the same engine. */
+/** A recipe as the list shows it: counted when it was written, not when it is looked at. */
 export const RecipeSummarySchema = z.object({
   id: Id,
   title: z.string(),
   author: z.string().nullable(),
+  whose: CreditSchema.shape.whose,
+  changedAt: z.string(),
   servings: z.number().nullable(),
   open: z.int(),
   versionId: Id,
@@ -73,9 +76,52 @@ export const RecipeSummarySchema = z.object({
   kcal: z.number().nullable(),
   /** The unrounded dish weight a serving, g. */
   servingGrams: z.number(),
-  programs: z.array(z.object({ mark: z.string(), points: z.number(), was: z.number().nullable() })),
+  /** A serving for everyone who counts, with their own exceptions; beside it, where it was lightened, as written. */
+  points: z.array(
+    z.object({
+      counter: z.string(),
+      mark: z.string(),
+      points: z.number(),
+      was: z.number().nullable(),
+      complete: z.boolean(),
+    }),
+  ),
+  /** Something that it counts with has changed, and it is being counted anew. */
+  stale: z.boolean(),
 });
 export type RecipeSummary = z.infer<typeof RecipeSummarySchema>;
 
-export const VersionPageSchema = z.object({ version: VersionSchema, entries: z.array(EntrySchema) });
-export type VersionPage = z.infer<typeof VersionPageSchema>;
+export const RECIPE_ORDERS = ['changed', 'title', 'points', 'kcal'] as const;
+export type RecipeOrder = (typeof RECIPE_ORDERS)[number];
+
+/** What part of the list is asked for. */
+export const RecipeQuerySchema = z.object({
+  /** Words that title, ingredients or source begin with. */
+  q: z.string().max(120).default(''),
+  order: z.enum(RECIPE_ORDERS).default('changed'),
+  /** Whose points the list is ordered and filtered by: the key of somebody who counts. */
+  counter: Id.optional(),
+  pointsAtMost: z.coerce.number().min(0).max(1000).optional(),
+  kcalAtMost: z.coerce.number().min(0).max(100_000).optional(),
+  whose: CreditSchema.shape.whose.optional(),
+  /** Where the last page ended. */
+  after: z.string().max(400).optional(),
+  limit: z.coerce.number().int().min(1).max(100).default(50),
+});
+export type RecipeQuery = z.infer<typeof RecipeQuerySchema>;
+
+/** A page of the list. */
+export const RecipeListSchema = z.object({
+  rows: z.array(RecipeSummarySchema),
+  /** Where the next page begins; null when this is the last. */
+  next: z.string().nullable(),
+  /** How many recipes fit the question; null on pages after the first. */
+  total: z.int().nullable(),
+  /** How many recipes of the household are being counted anew. */
+  counting: z.int(),
+});
+export type RecipeList = z.infer<typeof RecipeListSchema>;
+
+/** A version as it is kept, with the last of its history. */
+export const KeptVersionSchema = keptSchema(VersionSchema, VersionChangeSchema);
+export type KeptVersion = z.infer<typeof KeptVersionSchema>;

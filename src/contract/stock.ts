@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import type { StockItem, StockTaken } from '../core/stock/stock.ts';
+import { Revision } from './entry.ts';
 import { Day, Id, Words } from './primitives.ts';
 
-export const StockItemSchema: z.ZodType<StockItem> = z.object({
+export const StockItemSchema = z.object({
   id: Id,
   foodId: Id.nullable(),
   name: Words(120),
@@ -10,8 +11,9 @@ export const StockItemSchema: z.ZodType<StockItem> = z.object({
   opened: z.boolean(),
   useBy: Day.nullable(),
   lacking: z.boolean(),
-});
-export const StockSchema = z.array(StockItemSchema);
+}) satisfies z.ZodType<StockItem>;
+/** What is in the house, each with its revision. */
+export const StockSchema = z.array(StockItemSchema.extend({ revision: Revision }));
 
 export const StockTakenSchema: z.ZodType<StockTaken> = z.object({
   before: StockItemSchema,

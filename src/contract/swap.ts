@@ -3,6 +3,7 @@ import { ROLES } from '../core/food/food.ts';
 import { checkSwap } from '../core/swap/check-swap.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
 import { SWAP_KINDS, type Swap } from '../core/swap/swap.ts';
+import { Revision } from './entry.ts';
 import { Id, Words } from './primitives.ts';
 
 const Share = z.number('is not a number').gt(0, 'must be above 0').max(1, 'can be at most the whole');
@@ -35,3 +36,5 @@ export const SwapSchema: z.ZodType<Swap> = Fields.superRefine(fitsTogether);
 export const OwnSwapSchema: z.ZodType<OwnSwap, OwnSwap> = Fields.extend({ retired: z.boolean() }).superRefine(
   fitsTogether,
 );
+/** The swaps that a household wrote, each with its revision. */
+export const OwnSwapsSchema = z.array(OwnSwapSchema.and(z.object({ revision: Revision })));

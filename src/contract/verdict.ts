@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { AGAIN, ENOUGH, type Verdict } from '../core/swap/verdict.ts';
+import { Revision } from './entry.ts';
 import { Id } from './primitives.ts';
 
 /** A verdict as it is sent: the server writes down which swaps the version had. */
@@ -12,6 +13,8 @@ export const NewVerdictSchema = z.object({
 });
 export type NewVerdict = z.infer<typeof NewVerdictSchema>;
 
-export const VerdictSchema: z.ZodType<Verdict> = NewVerdictSchema.extend({
+export const VerdictSchema = NewVerdictSchema.extend({
   swaps: z.array(z.object({ swapId: z.string().max(64), place: z.enum(['inDish', 'onTop']) })),
-});
+}) satisfies z.ZodType<Verdict>;
+/** What everyone said, each with its revision. */
+export const VerdictsSchema = z.array(VerdictSchema.extend({ revision: Revision }));

@@ -3,18 +3,24 @@ import { ROLES } from '../core/food/food.ts';
 import type { Change, Entry } from '../core/recipe/entry.ts';
 import { type Line, type LineFood, type Step, VERSION_KINDS, type Version } from '../core/recipe/version.ts';
 import type { Weight } from '../core/recipe/weigh.ts';
+import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 
 /** A line or a step may be as long as anybody pastes; the reader asks about long ones, and nothing is cut off. */
 const LONGEST_TEXT = 100_000;
 const MOST_STEPS = 1000;
+const MOST_LINES = 400;
+const distinct = (items: readonly { readonly id: string }[]): boolean =>
+  new Set(items.map((i) => i.id)).size === items.length;
 
-export const WeightSchema: z.ZodType<Weight> = z.object({
-  grams: Grams,
-  low: Grams,
-  high: Grams,
-  from: z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate']),
-});
+export const WeightSchema: z.ZodType<Weight> = z
+  .object({
+    grams: Grams,
+    low: Grams,
+    high: Grams,
+    from: z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate']),
+  })
+  .refine((w) => w.low <= w.grams + 1e-9 && w.grams <= w.high + 1e-9, 'must lie between its least and its most');
 
 const LineFoodSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('food'), foodId: Id, revision: z.int().min(1) }),
@@ -55,19 +61,24 @@ export const VersionSchema: z.ZodType<Version> = z.object({
   kind: z.enum(VERSION_KINDS),
   name: Words(120),
   servings: Servings.nullable(),
-  lines: z.array(LineSchema).max(400, 'holds more than 400 lines'),
-  steps: z.array(StepSchema).max(MOST_STEPS),
+  lines: z
+    .array(LineSchema)
+    .max(MOST_LINES, `holds more than ${MOST_LINES} lines: split the recipe into two`)
+    .refine(distinct, 'has two lines with one id'),
+  steps: z.array(StepSchema).max(MOST_STEPS).refine(distinct, 'has two steps with one id'),
   revision: z.int().min(0),
 });
 
-const ChangeSchema = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('line'),
-    lineId: Id,
-    before: LineSchema.nullable(),
-    after: LineSchema.nullable(),
-    index: z.int().min(0).max(1000),
-  }),
+export const VersionChangeSchema = z.discriminatedUnion('kind', [
+  z
+    .object({
+      kind: z.literal('line'),
+      lineId: Id,
+      before: LineSchema.nullable(),
+      after: LineSchema.nullable(),
+      index: z.int().min(0).max(1000),
+    })
+    .refine((c) => [c.before, c.after].every((l) => l === null || l.id === c.lineId), 'gives a line the id of another'),
   z.object({ kind: z.literal('servings'), before: Servings.nullable(), after: Servings.nullable() }),
   z.object({
     kind: z.literal('steps'),
@@ -77,9 +88,5 @@ const ChangeSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
 ]) satisfies z.ZodType<Change>;
 
-export const EntrySchema: z.ZodType<Entry> = z.object({
-  id: Id,
-  label: Words(200),
-  changes: z.array(ChangeSchema).min(1, 'changes nothing').max(400),
-  undoes: Id.nullable(),
-});
+/** What a cook did to a version in one go. */
+export const EntrySchema: z.ZodType<Entry> = entrySchema(VersionChangeSchema);

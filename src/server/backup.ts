@@ -1,6 +1,8 @@
-import { existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import Sqlite from 'better-sqlite3';
+import { backup as copyDatabase, DatabaseSync } from '@photostructure/sqlite';
+import { type Connection, connectTo } from './db/connection.ts';
+import { DatabaseInUse, lockDatabase } from './db/lock.ts';
 import { openDatabase } from './db/open.ts';
 
 /** The database in a data folder. */
@@ -15,22 +17,28 @@ export async function backup(dataDir: string, file: string): Promise<number> {
   if (!existsSync(source))
     throw new BackupError(`There is no database in ${dataDir}. Start Imbiss once, or set IMBISS_DATA.`);
   if (existsSync(file)) throw new BackupError(`${file} exists already. Choose another name.`);
-  const db = new Sqlite(source, { readonly: true });
-  try {
-    await db.backup(`${file}.part`);
-  } finally {
-    db.close();
-  }
-  const copy = new Sqlite(`${file}.part`);
-  copy.pragma('journal_mode = DELETE');
-  const sound = copy.pragma('integrity_check', { simple: true });
-  copy.close();
+  await copy(source, `${file}.part`);
+  const made = connectTo(`${file}.part`);
+  made.pragma('journal_mode = DELETE');
+  const sound = made.pragma('integrity_check');
+  made.close();
   if (sound !== 'ok') {
     rmSync(`${file}.part`, { force: true });
     throw new BackupError('The copy is damaged, so it was thrown away. Check the disk and try again.');
   }
+  chmodSync(`${file}.part`, 0o600);
   renameSync(`${file}.part`, file);
   return statSync(file).size;
+}
+
+async function copy(from: string, to: string): Promise<void> {
+  rmSync(to, { force: true });
+  const source = new DatabaseSync(from, { readOnly: true });
+  try {
+    await copyDatabase(source, to);
+  } finally {
+    source.close();
+  }
 }
 
 /**
@@ -41,47 +49,54 @@ export async function restore(dataDir: string, file: string): Promise<void> {
   if (!existsSync(file)) throw new BackupError(`There is no file ${file}.`);
   checkIsBackup(file);
   const target = databaseFile(dataDir);
-  // A fresh copy first, so that a failure leaves the database as it was.
-  mkdirSync(dataDir, { recursive: true });
-  rmSync(`${target}.restoring`, { force: true });
-  const source = new Sqlite(file, { readonly: true });
+  mkdirSync(dataDir, { recursive: true, mode: 0o700 });
+  const lock = lockOrRefuse(dataDir, target);
   try {
-    await source.backup(`${target}.restoring`);
+    // A fresh copy first, so that a failure leaves the database as it was.
+    await copy(file, `${target}.restoring`);
+    chmodSync(`${target}.restoring`, 0o600);
+    if (existsSync(target)) {
+      settle(target);
+      renameSync(target, `${target}.before-restore`);
+    }
+    rmSync(`${target}-wal`, { force: true });
+    rmSync(`${target}-shm`, { force: true });
+    renameSync(`${target}.restoring`, target);
+    const { db } = await openDatabase(target);
+    await db.destroy();
   } finally {
-    source.close();
+    lock.release();
   }
-  if (existsSync(target)) {
-    const old = new Sqlite(target);
-    let busy = false;
-    try {
-      old.pragma('busy_timeout = 0');
-      old.pragma('locking_mode = EXCLUSIVE');
-      old.exec('begin exclusive; commit');
-      old.pragma('wal_checkpoint(TRUNCATE)');
-    } catch {
-      busy = true;
-    } finally {
-      old.close();
-    }
-    if (busy) {
-      rmSync(`${target}.restoring`, { force: true });
-      throw new BackupError('Imbiss is running on this database. Stop it, then restore.');
-    }
-    renameSync(target, `${target}.before-restore`);
+}
+
+function lockOrRefuse(dataDir: string, target: string) {
+  try {
+    return lockDatabase(dataDir, target);
+  } catch (e) {
+    if (e instanceof DatabaseInUse) throw new BackupError('Imbiss is running on this database. Stop it, then restore.');
+    throw e;
   }
-  rmSync(`${target}-wal`, { force: true });
-  rmSync(`${target}-shm`, { force: true });
-  renameSync(`${target}.restoring`, target);
-  const migrated = await openDatabase(target);
-  await migrated.db.destroy();
+}
+
+/** Brings what lies in the write-ahead log into the file, where that can be done: a damaged file is kept as it is. */
+function settle(target: string): void {
+  let old: Connection | null = null;
+  try {
+    old = connectTo(target);
+    old.pragma('wal_checkpoint(TRUNCATE)');
+  } catch {
+    // It is being replaced because of that.
+  } finally {
+    old?.close();
+  }
 }
 
 function checkIsBackup(file: string): void {
-  let db: Sqlite.Database | null = null;
+  let db: Connection | null = null;
   try {
-    db = new Sqlite(file, { readonly: true });
-    const sound = db.pragma('integrity_check', { simple: true });
-    const table = db.prepare("select 1 from sqlite_master where name = 'kysely_migration'").get();
+    db = connectTo(file, { readOnly: true });
+    const sound = db.pragma('integrity_check');
+    const [table] = db.prepare("select 1 from sqlite_master where name = 'kysely_migration'").all([]);
     if (sound !== 'ok' || !table) throw new Error('not ours');
   } catch {
     throw new BackupError(`${file} is not a backup of Imbiss.`);

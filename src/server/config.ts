@@ -10,6 +10,8 @@ export interface Config {
   readonly dataDir: string;
   readonly passphrase: string | null;
   readonly tls: { readonly cert: string; readonly key: string } | null;
+  /** What is allowed and not wise, in words for whoever starts it. */
+  readonly warnings: readonly string[];
   /** Host names that requests may be addressed to. */
   readonly hosts: readonly string[];
   readonly cardHosts: readonly string[];
@@ -35,21 +37,40 @@ export function readConfig(env: NodeJS.ProcessEnv, own: readonly string[] = []):
   if (port === cardPort && port !== 0) throw new ConfigError('PORT and CARD_PORT must differ.');
   const host = env.HOST?.trim() || '127.0.0.1';
   const passphrase = env.IMBISS_PASSPHRASE?.trim() || null;
-  if (!LOOPBACK.has(host) && (passphrase === null || passphrase.length < 8)) {
+  const open = !LOOPBACK.has(host);
+  if (open && (passphrase === null || passphrase.length < 8)) {
     throw new ConfigError(
       `HOST=${host} opens the household to others. Set IMBISS_PASSPHRASE to a passphrase of at least 8 characters.`,
     );
   }
+  if (open && isGuessable(passphrase!)) {
+    throw new ConfigError('IMBISS_PASSPHRASE is guessed at once. Take a few words, such as from a song at home.');
+  }
   const cert = env.TLS_CERT?.trim();
   const key = env.TLS_KEY?.trim();
   if (Boolean(cert) !== Boolean(key)) throw new ConfigError('TLS_CERT and TLS_KEY go together: set both or none.');
-  const publicUrl = (env.PUBLIC_URL?.trim() || `http://${shownHost(host, own)}:${cardPort}`).replace(/\/+$/, '');
+  const tls = cert && key ? { cert, key } : null;
+  const warnings: string[] = [];
+  if (open && tls === null) {
+    if (env.IMBISS_PLAIN_HTTP?.trim() !== '1') {
+      throw new ConfigError(
+        `HOST=${host} without TLS_CERT and TLS_KEY sends the passphrase in the clear. Set both, or IMBISS_PLAIN_HTTP=1 where everybody on the network may read along.`,
+      );
+    }
+    warnings.push('Without TLS everybody on this network can read along: the passphrase, the recipes, all of it.');
+  }
+  const scheme = tls === null ? 'http' : 'https';
+  const publicUrl = (env.PUBLIC_URL?.trim() || `${scheme}://${shownHost(host, own)}:${cardPort}`).replace(/\/+$/, '');
   let publicHost: string;
   try {
     publicHost = new URL(publicUrl).hostname;
   } catch {
     throw new ConfigError(`PUBLIC_URL=${publicUrl} is not a web address. Write it with http:// or https://.`);
   }
+  if (tls !== null && publicUrl.startsWith('http://'))
+    warnings.push(
+      `PUBLIC_URL=${publicUrl} begins with http, but cards are served over https here: check that it leads to them.`,
+    );
   const extra = (env.IMBISS_HOSTS ?? '')
     .split(',')
     .map((h) => h.trim().toLowerCase())
@@ -63,11 +84,18 @@ export function readConfig(env: NodeJS.ProcessEnv, own: readonly string[] = []):
     publicUrl,
     dataDir: resolve(env.IMBISS_DATA?.trim() || 'data'),
     passphrase,
-    tls: cert && key ? { cert, key } : null,
+    tls,
+    warnings,
     hosts,
     cardHosts: [...hosts, publicHost.toLowerCase()],
   };
 }
+
+/** Digits alone, or few different characters: what anybody tries first. */
+const isGuessable = (passphrase: string): boolean =>
+  /^\d+$/.test(passphrase) ||
+  new Set(passphrase.toLowerCase()).size < 5 ||
+  /^(password|passwort|passphrase)/i.test(passphrase);
 
 /** The host that a printed address names. */
 export function shownHost(host: string, own: readonly string[]): string {

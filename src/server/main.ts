@@ -1,83 +1,138 @@
-import { existsSync, readFileSync, rmSync } from 'node:fs';
-import { createServer as createHttp, type Server } from 'node:http';
-import { createServer as createHttps } from 'node:https';
+import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
-import type { Express } from 'express';
-import { pino } from 'pino';
+import { type Logger, pino } from 'pino';
 import { databaseFile } from './backup.ts';
+import { backUpByClock, backupNow } from './backups-by-clock.ts';
+import { changeHub } from './changes/change-hub.ts';
 import { type Config, ConfigError, readConfig, shownHost } from './config.ts';
-import { openDatabase } from './db/open.ts';
+import { DatabaseTrouble, troubleWords } from './db/database-trouble.ts';
+import { DatabaseInUse, type DatabaseLock, lockDatabase } from './db/lock.ts';
+import { isBehind, openDatabase } from './db/open.ts';
 import { householdApp } from './http/app.ts';
 import { cardsApp } from './http/cards-app.ts';
-import { seedDemo } from './seed-demo.ts';
-import { syncShippedFoods } from './store/foods.ts';
-import { syncSamplePrograms } from './store/programs.ts';
+import { closeAll, type Listener, listen } from './listen.ts';
+import { prepareDatabase } from './prepare-database.ts';
+import { type Renewer, startRenewer } from './renewer.ts';
+import type { StoreContext } from './store/scope.ts';
 
 const DIST = dirname(fileURLToPath(import.meta.url));
+/** Answers that are on their way when the process is told to stop get so long. */
+const PATIENCE_MS = 5000;
 
-/** Starts both listeners and prints their addresses. Ends the process with a clear word when it cannot. */
+/** A start that cannot be, in words that say what to do. */
+class StartError extends Error {}
+
+/**
+ * Starts both listeners and prints their addresses. Ends the process with a clear word when it cannot. Ports and the
+ * lock on the data come first: what is refused has changed nothing.
+ */
 export async function main(args: readonly string[], dist = DIST): Promise<void> {
-  let config: Config;
+  const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
+  const taken: { listeners: Listener[]; lock: DatabaseLock | null } = { listeners: [], lock: null };
   try {
-    config = readConfig(process.env, ownNames());
+    const config = readConfig(process.env, ownNames());
+    for (const warning of config.warnings) console.error(warning);
+    const file = databaseFile(config.dataDir);
+    makeFolder(config.dataDir);
+    await takePorts(config, taken.listeners);
+    taken.lock = lockDatabase(config.dataDir, file);
+    if (args.includes('--fresh') && !(await throwAway(config, args.includes('--yes'))))
+      throw new StartError('Nothing was thrown away.');
+    await run(config, file, taken.listeners, taken.lock, log, dist);
   } catch (e) {
-    if (e instanceof ConfigError) return stop(e.message);
-    throw e;
+    await closeAll(taken.listeners, 0);
+    taken.lock?.release();
+    console.error(startWords(e, log));
+    process.exitCode = 1;
   }
-  if (args.includes('--fresh') && !(await throwAway(config, args.includes('--yes'))))
-    return stop('Nothing was thrown away.');
-  const file = databaseFile(config.dataDir);
-  const isNew = !existsSync(file);
-  const log = pino({
-    level: process.env.LOG_LEVEL ?? 'warn',
-    redact: ['req.headers.cookie', 'req.headers.authorization'],
-  });
-  const { db } = await openDatabase(file);
-  const now = new Date().toISOString();
-  await syncShippedFoods(db, now);
-  await syncSamplePrograms(db, now);
-  if (isNew) await seedDemo(db, () => new Date());
+}
 
-  const secure = config.tls !== null;
-  const app = householdApp({
+async function run(
+  config: Config,
+  file: string,
+  listeners: Listener[],
+  lock: DatabaseLock,
+  log: Logger,
+  dist: string,
+): Promise<void> {
+  const clock = (): Date => new Date();
+  if (existsSync(file) && isBehind(file)) await backupNow(config.dataDir, clock(), 'before-upgrade', log);
+  const { db } = await openDatabase(file);
+  await prepareDatabase(db, clock);
+  const changes = changeHub();
+  let renewer: Renewer | null = null;
+  const context: StoreContext = {
     db,
+    clock,
     publicUrl: config.publicUrl,
-    clock: () => new Date(),
+    changes,
+    wakeRenewal: () => renewer?.wake(),
+  };
+  renewer = startRenewer(file, context, log);
+  const { app, endStreams } = householdApp({
+    ...context,
     hosts: config.hosts,
     passphrase: config.passphrase,
-    secure,
+    secure: config.tls !== null,
     webDir: join(dist, 'web'),
+    dataDir: config.dataDir,
     log,
   });
-  const cards = cardsApp({ db, hosts: config.cardHosts, assetsDir: join(dist, 'card-assets'), log });
-  let servers: Server[];
-  try {
-    servers = [await listen(app, config.port, config), await listen(cards, config.cardPort, config)];
-  } catch (e) {
-    await db.destroy();
-    const busy = (e as NodeJS.ErrnoException).code === 'EADDRINUSE';
-    return stop(
-      busy
-        ? `Port ${(e as { port?: number }).port} is taken. Stop what uses it, or set PORT and CARD_PORT.`
-        : String((e as Error).message),
-    );
-  }
-  const scheme = secure ? 'https' : 'http';
+  const [household, cards] = listeners as [Listener, Listener];
+  household.answerWith(app);
+  cards.answerWith(cardsApp({ db, hosts: config.cardHosts, assetsDir: join(dist, 'card-assets'), log }));
+  renewer.wake();
+  const endBackups = backUpByClock(config.dataDir, context, log);
+  const scheme = config.tls === null ? 'http' : 'https';
   const shown = shownHost(config.host, ownNames());
-  const [a, b] = servers.map((s) => (s.address() as { port: number }).port);
   console.log(
-    `Imbiss is ready.\n  The household:  ${scheme}://${shown}:${a}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${b}`)}`,
+    `Imbiss is ready.\n  The household:  ${scheme}://${shown}:${household.port}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${cards.port}`)}`,
   );
-  const end = (): void => {
-    for (const s of servers) s.close();
-    for (const s of servers) s.closeAllConnections();
-    void db.destroy().then(() => process.exit(0));
+  let ending = false;
+  const end = async (): Promise<void> => {
+    if (ending) return;
+    ending = true;
+    endBackups();
+    endStreams();
+    await closeAll(listeners, PATIENCE_MS);
+    await renewer?.stop();
+    await db.destroy();
+    lock.release();
+    process.exit(0);
   };
-  process.on('SIGTERM', end);
-  process.on('SIGINT', end);
+  process.on('SIGTERM', () => void end());
+  process.on('SIGINT', () => void end());
+}
+
+async function takePorts(config: Config, listeners: Listener[]): Promise<void> {
+  for (const port of [config.port, config.cardPort]) {
+    try {
+      listeners.push(await listen(port, config));
+    } catch (e) {
+      const { code } = e as NodeJS.ErrnoException;
+      if (code !== 'EADDRINUSE') throw e;
+      throw new StartError(`Port ${port} is taken. Stop what uses it, or set PORT and CARD_PORT.`);
+    }
+  }
+}
+
+function makeFolder(dataDir: string): void {
+  try {
+    mkdirSync(dataDir, { recursive: true, mode: 0o700 });
+  } catch (e) {
+    throw new DatabaseTrouble(troubleWords(e, dataDir) ?? `${dataDir} cannot be used: ${String((e as Error).message)}`);
+  }
+}
+
+/** Why it cannot start, without a trace of the inside. */
+function startWords(e: unknown, log: Logger): string {
+  if (e instanceof StartError || e instanceof ConfigError || e instanceof DatabaseInUse || e instanceof DatabaseTrouble)
+    return e.message;
+  log.debug({ err: e }, 'the start failed');
+  return troubleWords(e, 'the data folder') ?? `Imbiss cannot start: ${String((e as Error).message ?? e)}`;
 }
 
 /** What other devices call this machine: its addresses first, then its name. */
@@ -85,16 +140,6 @@ function ownNames(): string[] {
   const addresses = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
   const outside = addresses.filter((a) => !a.internal && a.family === 'IPv4').map((a) => a.address);
   return [...outside, hostname(), `${hostname()}.local`];
-}
-
-function listen(app: Express, port: number, config: Config): Promise<Server> {
-  const server = config.tls
-    ? createHttps({ cert: readFileSync(config.tls.cert), key: readFileSync(config.tls.key) }, app)
-    : createHttp(app);
-  return new Promise((resolve, reject) => {
-    server.once('error', reject);
-    server.listen(port, config.host, () => resolve(server));
-  });
 }
 
 async function throwAway(config: Config, yes: boolean): Promise<boolean> {
@@ -112,9 +157,4 @@ async function throwAway(config: Config, yes: boolean): Promise<boolean> {
   }
   for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true });
   return true;
-}
-
-function stop(why: string): void {
-  console.error(why);
-  process.exitCode = 1;
 }

@@ -14,31 +14,37 @@ import { dishWeight } from '../core/recipe/resolve-lines.ts';
 import type { Line, Version } from '../core/recipe/version.ts';
 import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
 import { SWAPS } from '../core/swap/library.ts';
-import type { Db } from './db/open.ts';
 import { dayIn } from './store/cards.ts';
-import { putFeast } from './store/feasts.ts';
+import { appendEntry, makeDocument } from './store/entries.ts';
 import { pantryOf } from './store/foods.ts';
-import { addHousehold, putEater } from './store/households.ts';
+import { addHousehold } from './store/households.ts';
 import { addRecipe } from './store/recipes.ts';
-import { addVersion, appendEntry } from './store/versions.ts';
+import { type Scope, type StoreContext, scopeOf } from './store/scope.ts';
+import { EATERS } from './store/shelves/eaters.ts';
+import { FEASTS } from './store/shelves/feasts.ts';
+import { VERSIONS } from './store/shelves/versions.ts';
+import { write } from './store/write.ts';
 
-/** Puts the demo household into a new database: eaters, dishes, a lightened version of each. */
-export async function seedDemo(db: Db, clock: () => Date): Promise<void> {
-  const now = (): string => clock().toISOString();
-  await addHousehold(db, { ...DEMO_HOUSEHOLD, demo: true, system: 'us', zone: systemZone() }, now());
-  for (const eater of DEMO_EATERS) await putEater(db, DEMO_HOUSEHOLD.id, eater);
-  const foods = await pantryOf(db, DEMO_HOUSEHOLD.id);
-  const index = indexFoods(foods);
-  const done = new Map<string, Version>();
-  for (const recipe of DEMO_RECIPES) {
-    const asWritten = await bringIn(db, recipe, index, done, now());
-    await lighten(db, asWritten, recipe.lightened, foods, now());
-  }
-  await planFeast(db, done, dayIn(systemZone(), clock()), now());
+/** Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast. */
+export async function seedDemo(context: StoreContext): Promise<void> {
+  const { clock } = context;
+  const household = { ...DEMO_HOUSEHOLD, demo: true, system: 'us', zone: systemZone() } as const;
+  await addHousehold(context, household, clock().toISOString());
+  await write(scopeOf(context, household.id), async (s) => {
+    for (const eater of DEMO_EATERS) await makeDocument(s, EATERS, eater.id, eater);
+    const foods = await pantryOf(s);
+    const index = indexFoods(foods);
+    const done = new Map<string, Version>();
+    for (const recipe of DEMO_RECIPES) {
+      const asWritten = await bringIn(s, recipe, index, done);
+      await lighten(s, asWritten, recipe.lightened, foods);
+    }
+    await planFeast(s, done, dayIn(systemZone(), clock()));
+  });
 }
 
 /** The harvest supper, on the first Saturday after this day (YYYY-MM-DD). */
-async function planFeast(db: Db, done: ReadonlyMap<string, Version>, today: string, now: string): Promise<void> {
+async function planFeast(s: Scope, done: ReadonlyMap<string, Version>, today: string): Promise<void> {
   const { dishes, ...rest } = DEMO_FEAST;
   const feast: Feast = {
     ...rest,
@@ -50,18 +56,12 @@ async function planFeast(db: Db, done: ReadonlyMap<string, Version>, today: stri
     }),
     revision: 0,
   };
-  await putFeast(db, DEMO_HOUSEHOLD.id, feast, now);
+  await makeDocument(s, FEASTS, feast.id, feast);
 }
 
 export const systemZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
 
-async function bringIn(
-  db: Db,
-  recipe: DemoRecipe,
-  index: FoodIndex,
-  done: Map<string, Version>,
-  now: string,
-): Promise<Version> {
+async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map<string, Version>): Promise<Version> {
   const text = readRecipe(recipe.text);
   const recipeId = uuid();
   const lines = text.ingredients.map((i): Line => {
@@ -83,7 +83,7 @@ async function bringIn(
     name: 'as written',
     servings: text.servings,
     lines,
-    steps: text.steps.map((s) => ({ id: uuid(), text: s })),
+    steps: text.steps.map((step) => ({ id: uuid(), text: step })),
     revision: 0,
   };
   const title = text.title ?? 'Untitled';
@@ -95,29 +95,24 @@ async function bringIn(
     notes: '',
     asWritten,
   } satisfies NewRecipe;
-  await addRecipe(db, DEMO_HOUSEHOLD.id, body, now);
+  await addRecipe(s, body);
   done.set(title, asWritten);
   return asWritten;
 }
 
 async function lighten(
-  db: Db,
+  s: Scope,
   asWritten: Version,
   lightened: DemoRecipe['lightened'],
   foods: readonly Food[],
-  now: string,
 ): Promise<void> {
   const byId = new Map(foods.map((f) => [f.id, f]));
-  let version = await addVersion(
-    db,
-    asWritten.recipeId,
-    lightenedCopy(asWritten, lightened.name, () => uuid()),
-    now,
-  );
+  let version = lightenedCopy(asWritten, lightened.name, () => uuid());
+  await makeDocument(s, VERSIONS, version.id, version);
   for (const change of lightened.changes) {
     const entry = { id: uuid(), label: labelOf(change), undoes: null, changes: changesFor(version, change, byId) };
-    applyEntry(version, entry);
-    version = await appendEntry(db, version.id, version.revision, entry, now);
+    await appendEntry(s, VERSIONS, version.id, entry, { exactly: version.revision });
+    version = applyEntry(version, entry);
   }
 }
 
@@ -133,7 +128,7 @@ function changesFor(version: Version, change: DemoChange, foods: ReadonlyMap<str
     const weight = { grams: change.grams, low: change.grams, high: change.grams, from: 'weight' as const };
     return [lineChange(version, line.id, withWeight(line, weight, food, 'us'))];
   }
-  const swap = SWAPS.find((s) => s.id === change.swap);
+  const swap = SWAPS.find((x) => x.id === change.swap);
   if (!swap) throw new Error(`The demo names a swap that is not there: ${change.swap}`);
   return applySwap(version, line.id, swap, { food: (id) => foods.get(id) ?? null, system: 'us', newId: () => uuid() });
 }

@@ -1,6 +1,6 @@
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { NewRecipe, RecipePage, RecipeSummary, VersionPage } from '../../src/contract/recipe.ts';
+import type { KeptVersion, NewRecipe, RecipeList, RecipePage } from '../../src/contract/recipe.ts';
 import type { Food } from '../../src/core/food/food.ts';
 import { lineChange } from '../../src/core/recipe/entry.ts';
 import type { Version } from '../../src/core/recipe/version.ts';
@@ -45,13 +45,25 @@ describe('the household', () => {
       .put('/api/households/home/eaters/eater-2')
       .send({ ...eater, name: 'Ida', programId: null })
       .expect(200);
-    await api()
-      .put('/api/households/home/eaters/eater-1')
-      .send({ ...eater, exceptions: [{ foodId: 'egg', uncounted: true }] })
+    const exceptions = [{ foodId: 'egg', uncounted: true }];
+    const put = () => api().put('/api/households/home/eaters/eater-1');
+    await put()
+      .send({ ...eater, exceptions })
+      .expect(428);
+    await put()
+      .set('If-Match', '"0"')
+      .send({ ...eater, exceptions })
+      .expect(412);
+    const changed = await put()
+      .set('If-Match', '"1"')
+      .send({ ...eater, exceptions })
       .expect(200);
+    expect(changed.headers.etag).toBe('"2"');
     await api().delete('/api/households/home/eaters/eater-2').expect(204);
     const { body } = await api().get('/api/households/home').expect(200);
-    expect(body.eaters).toEqual([{ ...eater, id: 'eater-1', exceptions: [{ foodId: 'egg', uncounted: true }] }]);
+    expect(body.eaters).toEqual([
+      { ...eater, id: 'eater-1', exceptions: [{ foodId: 'egg', uncounted: true }], revision: 2 },
+    ]);
     expect(body.programs.map((p: { mark: string }) => p.mark)).toEqual(['LE', 'LA', 'HA', 'HO']);
   });
   it('refuses an unknown program in words', async () => {
@@ -68,9 +80,11 @@ describe('the household', () => {
   });
   it('holds points the cook knows', async () => {
     const pin = { foodId: 'sausage-smoked', programId: 'program-ledger', points: 4, grams: 50 };
-    await api().put('/api/households/home/pins').send(pin).expect(200);
-    expect((await api().get('/api/households/home')).body.pins).toEqual([pin]);
-    await api().delete('/api/households/home/pins/sausage-smoked/program-ledger').expect(204);
+    const path = '/api/households/home/pins/sausage-smoked~program-ledger';
+    await api().put(path).send(pin).expect(200);
+    expect((await api().get('/api/households/home')).body.pins).toEqual([{ ...pin, revision: 1 }]);
+    await api().put('/api/households/home/pins/sausage-smoked~program-nowhere').send(pin).expect(422);
+    await api().delete(path).expect(204);
     expect((await api().get('/api/households/home')).body.pins).toEqual([]);
   });
 });
@@ -138,10 +152,12 @@ describe('recipes', () => {
     const page = await bringIn(newRecipe('gratin', ['1 kg potatoes', '300 ml cream', '150 g Gruyère']));
     expect(page.versions).toHaveLength(1);
     expect(page.foods.map((f) => f.id).sort()).toEqual(['cream-heavy', 'gruyere', 'potato']);
-    const list = (await api().get('/api/households/home/recipes')).body as RecipeSummary[];
-    const row = list.find((r) => r.id === 'gratin')!;
-    const counted = (await api().get('/api/versions/gratin-v1/count')).body;
-    expect(row.programs).toEqual([{ mark: 'LE', points: counted.eaters[0].points, was: null }]);
+    const list = (await api().get('/api/households/home/recipes')).body as RecipeList;
+    const row = list.rows.find((r) => r.id === 'gratin')!;
+    const counted = (await api().get('/api/households/home/versions/gratin-v1/count')).body;
+    expect(row.points).toEqual([
+      { counter: 'eater-1', mark: 'LE', points: counted.eaters[0].points, was: null, complete: true },
+    ]);
     expect(counted.perServing.kcal.value).toBeCloseTo(row.kcal!, 9);
   });
   it('are found by the foods they use', async () => {
@@ -155,16 +171,22 @@ describe('recipes', () => {
     const recipe = newRecipe('twice', ['2 eggs']);
     await bringIn(recipe);
     await bringIn(recipe);
-    expect(
-      ((await api().get('/api/households/home/recipes')).body as RecipeSummary[]).filter((r) => r.id === 'twice'),
-    ).toHaveLength(1);
+    const { rows } = (await api().get('/api/households/home/recipes')).body as RecipeList;
+    expect(rows.filter((r) => r.id === 'twice')).toHaveLength(1);
   });
   it('change only from the state they are in', async () => {
     await bringIn(newRecipe('titled', ['2 eggs']));
-    await api().patch('/api/recipes/titled').send({ title: 'Eggs' }).expect(428);
-    await api().patch('/api/recipes/titled').set('If-Match', '"0"').send({ title: 'Eggs' }).expect(200);
-    await api().patch('/api/recipes/titled').set('If-Match', '"0"').send({ title: 'Omelette' }).expect(412);
-    expect((await api().get('/api/recipes/titled')).body.recipe).toMatchObject({ title: 'Eggs', revision: 1 });
+    await api().patch('/api/households/home/recipes/titled').send({ title: 'Eggs' }).expect(428);
+    await api().patch('/api/households/home/recipes/titled').set('If-Match', '"0"').send({ title: 'Eggs' }).expect(200);
+    await api()
+      .patch('/api/households/home/recipes/titled')
+      .set('If-Match', '"0"')
+      .send({ title: 'Omelette' })
+      .expect(412);
+    expect((await api().get('/api/households/home/recipes/titled')).body.recipe).toMatchObject({
+      title: 'Eggs',
+      revision: 1,
+    });
   });
   it('may take from each other, but not in a circle, and stay while they are used', async () => {
     await bringIn(newRecipe('stock', ['2 carrots']));
@@ -176,22 +198,26 @@ describe('recipes', () => {
     };
     const page = await bringIn({ ...soup, asWritten: { ...soup.asWritten, lines: [line] } });
     expect(page.inner.map((i) => i.title)).toEqual(['Dish stock']);
-    await api().delete('/api/recipes/stock').expect(409);
-    const stock = (await api().get('/api/versions/stock-v1')).body as VersionPage;
+    await api().delete('/api/households/home/recipes/stock').expect(409);
+    const stock = (await api().get('/api/households/home/versions/stock-v1')).body as KeptVersion;
     const back = {
-      ...stock.version.lines[0]!,
+      ...stock.document.lines[0]!,
       food: { kind: 'recipe', recipeId: 'soup', versionId: 'soup-v1' } as const,
     };
     const entry = {
       id: 'circle-1',
       label: 'circle',
       undoes: null,
-      changes: [lineChange(stock.version, back.id, back)],
+      changes: [lineChange(stock.document, back.id, back)],
     };
-    const { body } = await api().post('/api/versions/stock-v1/entries').set('If-Match', '"0"').send(entry).expect(422);
+    const { body } = await api()
+      .post('/api/households/home/versions/stock-v1/entries')
+      .set('If-Match', '"0"')
+      .send(entry)
+      .expect(422);
     expect(body.title).toMatch(/contain each other/);
-    await api().delete('/api/recipes/soup').expect(204);
-    await api().delete('/api/recipes/stock').expect(204);
+    await api().delete('/api/households/home/recipes/soup').expect(204);
+    await api().delete('/api/households/home/recipes/stock').expect(204);
   });
 });
 
@@ -207,15 +233,18 @@ describe('entries', () => {
       changes: [lineChange(v, line.id, { ...line, kept: true })],
     };
     const post = (expected: number, e: object) =>
-      api().post(`/api/versions/${v.id}/entries`).set('If-Match', `"${expected}"`).send(e);
+      api().post(`/api/households/home/versions/${v.id}/entries`).set('If-Match', `"${expected}"`).send(e);
     expect((await post(0, entry).expect(200)).headers.etag).toBe('"1"');
     expect((await post(0, entry).expect(200)).body.revision).toBe(1);
     await post(0, { ...entry, id: 'entry-2' }).expect(412);
-    await post(1, { ...entry, id: 'entry-3', changes: [{ ...entry.changes[0]!, lineId: 'nowhere' }] }).expect(409);
+    const nowhere = { ...line, id: 'nowhere' };
+    const strange = { kind: 'line', lineId: 'nowhere', before: nowhere, after: { ...nowhere, kept: true }, index: 0 };
+    await post(1, { ...entry, id: 'entry-3', changes: [strange] }).expect(409);
+    await post(1, { ...entry, id: 'entry-5', changes: [{ ...strange, lineId: line.id }] }).expect(422);
     await post(1, { ...entry, id: 'entry-4', changes: [] }).expect(422);
-    const after = (await api().get(`/api/versions/${v.id}`)).body as VersionPage;
+    const after = (await api().get(`/api/households/home/versions/${v.id}`)).body as KeptVersion;
     expect(after.entries.map((e) => e.id)).toEqual(['entry-1']);
-    expect(after.version.lines[0]!.kept).toBe(true);
+    expect(after.document.lines[0]!.kept).toBe(true);
     await expect(
       server.db.updateTable('entry').set({ body: '{}' }).where('id', '=', 'entry-1').execute(),
     ).rejects.toThrow(/append-only/);
@@ -224,11 +253,11 @@ describe('entries', () => {
     const page = await bringIn(newRecipe('servings', ['2 eggs']));
     const send = (after: unknown) =>
       api()
-        .post(`/api/versions/${page.versions[0]!.id}/entries`)
+        .post(`/api/households/home/versions/${page.versions[0]!.id}/entries`)
         .set('If-Match', '"0"')
         .send({ id: 'entry-s', label: 'servings', undoes: null, changes: [{ kind: 'servings', before: 4, after }] });
     for (const bad of [0, 1000, -2, 'many']) expect((await send(bad).expect(422)).body.title).toBeTruthy();
-    expect((await send(null).expect(200)).body.servings).toBeNull();
+    expect((await send(null).expect(200)).body.document.servings).toBeNull();
   });
 });
 
@@ -244,15 +273,15 @@ describe('versions', () => {
       name: 'lightened',
       lines: parent.lines.map((l) => ({ ...l, id: `${l.id}-2` })),
     };
-    await api().post('/api/recipes/versions/versions').send(copy).expect(201);
-    await api().post('/api/recipes/versions/versions').send(copy).expect(201);
+    await api().post('/api/households/home/recipes/versions/versions').send(copy).expect(201);
+    await api().post('/api/households/home/recipes/versions/versions').send(copy).expect(201);
     await api()
-      .post('/api/recipes/versions/versions')
+      .post('/api/households/home/recipes/versions/versions')
       .send({ ...copy, id: 'versions-v3', parentId: 'elsewhere' })
       .expect(422);
-    await api().delete(`/api/versions/${parent.id}`).expect(409);
-    await api().delete('/api/versions/versions-v2').expect(204);
-    expect((await api().get('/api/recipes/versions')).body.versions).toHaveLength(1);
+    await api().delete(`/api/households/home/versions/${parent.id}`).expect(409);
+    await api().delete('/api/households/home/versions/versions-v2').expect(204);
+    expect((await api().get('/api/households/home/recipes/versions')).body.versions).toHaveLength(1);
   });
 });
 
@@ -272,9 +301,9 @@ describe('bad requests', () => {
     ['not JSON', () => api().post('/api/households').set('Content-Type', 'application/json').send('{no'), 400],
     ['another type', () => api().post('/api/households').set('Content-Type', 'text/plain').send('hello'), 415],
     ['an unknown household', () => api().get('/api/households/nowhere'), 404],
-    ['an unknown recipe', () => api().get('/api/recipes/nowhere'), 404],
-    ['an unknown version', () => api().get('/api/versions/nowhere'), 404],
-    ['an unknown card', () => api().delete('/api/cards/nowhere'), 404],
+    ['an unknown recipe', () => api().get('/api/households/home/recipes/nowhere'), 404],
+    ['an unknown version', () => api().get('/api/households/home/versions/nowhere'), 404],
+    ['an unknown card', () => api().delete('/api/households/home/cards/nowhere'), 404],
     ['an unknown path', () => api().get('/api/nonsense'), 404],
     [
       'three megabytes',

@@ -16,12 +16,12 @@ afterEach(() => rmSync(dir, { recursive: true, force: true }));
 const household = (id: string) => ({ id, name: id, demo: false, system: 'us' as const, zone: 'UTC' });
 const write = async (id: string) => {
   const { db } = await openDatabase(databaseFile(dir));
-  await addHousehold(db, household(id), new Date().toISOString());
+  await addHousehold({ db }, household(id), new Date().toISOString());
   await db.destroy();
 };
 const names = async (folder = dir): Promise<string[]> => {
   const { db } = await openDatabase(databaseFile(folder));
-  const found = (await listHouseholds(db)).map((h) => h.id);
+  const found = (await listHouseholds({ db })).map((h) => h.id);
   await db.destroy();
   return found;
 };
@@ -43,10 +43,10 @@ describe('a restore drill', () => {
   });
   it('saves a consistent copy while the database is open and being written', async () => {
     const { db } = await openDatabase(databaseFile(dir));
-    await addHousehold(db, household('open'), new Date().toISOString());
+    await addHousehold({ db }, household('open'), new Date().toISOString());
     const file = join(dir, 'live.db');
     await backup(dir, file);
-    await addHousehold(db, household('later'), new Date().toISOString());
+    await addHousehold({ db }, household('later'), new Date().toISOString());
     await db.destroy();
     const elsewhere = join(dir, 'elsewhere');
     await restore(elsewhere, file);
@@ -77,7 +77,7 @@ describe('durability', () => {
       import { addHousehold } from ${JSON.stringify(join(process.cwd(), 'src/server/store/households.ts'))};
       const { db } = await openDatabase(${JSON.stringify(databaseFile(dir))});
       for (let i = 0; ; i++) {
-        await addHousehold(db, { id: 'h-' + i, name: 'h', demo: false, system: 'us', zone: 'UTC' }, new Date().toISOString());
+        await addHousehold({ db }, { id: 'h-' + i, name: 'h', demo: false, system: 'us', zone: 'UTC' }, new Date().toISOString());
         process.stdout.write(i + '\\n');
       }`;
     const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {
@@ -102,15 +102,15 @@ describe('durability', () => {
 
 describe('the schema', () => {
   it('is strict, checked and foreign-keyed', async () => {
-    const { db, sqlite } = await openDatabase(databaseFile(dir));
-    expect(sqlite.pragma('journal_mode', { simple: true })).toBe('wal');
-    expect(sqlite.pragma('synchronous', { simple: true })).toBe(2);
-    expect(sqlite.pragma('foreign_keys', { simple: true })).toBe(1);
-    const tables = sqlite
+    const { db, connection } = await openDatabase(databaseFile(dir));
+    expect(connection.pragma('journal_mode')).toBe('wal');
+    expect(connection.pragma('synchronous')).toBe(2);
+    expect(connection.pragma('foreign_keys')).toBe(1);
+    const tables = connection
       .prepare(
         "select name, strict from pragma_table_list where schema = 'main' and type = 'table' and name not like 'sqlite_%' and name not like 'kysely_%'",
       )
-      .all() as { name: string; strict: number }[];
+      .all([]) as { name: string; strict: number }[];
     expect(tables.length).toBeGreaterThan(8);
     for (const t of tables) expect(t.strict, t.name).toBe(1);
     await expect(

@@ -3,14 +3,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { CardLink, RecipePage, RecipeSummary } from '../../src/contract/recipe.ts';
 import type { Feast } from '../../src/core/feast/feast.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
+import { purge } from '../../src/server/store/purge.ts';
 import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 
 let server: TestServer;
 let recipes: RecipeSummary[];
 beforeAll(async () => {
   server = await testServer();
-  await seedDemo(server.db, () => NOW);
-  recipes = (await request(server.app).get('/api/households/demo-household/recipes')).body;
+  await seedDemo(server.context);
+  recipes = (await request(server.app).get('/api/households/demo-household/recipes')).body.rows;
 });
 afterAll(() => server.close());
 const gratin = (): RecipeSummary => recipes.find((r) => r.title.includes('gratin'))!;
@@ -20,13 +21,13 @@ describe('the demo household', () => {
     expect(recipes.length).toBeGreaterThanOrEqual(16);
     for (const r of recipes) {
       expect(r.open, r.title).toBe(0);
-      expect(r.programs.map((p) => p.mark)).toEqual(['LE', 'HA', 'HO']);
-      for (const p of r.programs) expect(p.points, `${r.title}, ${p.mark}`).toBeLessThan(p.was!);
+      expect(r.points.map((p) => p.mark)).toEqual(['LE', 'HA', 'HO']);
+      for (const p of r.points) expect(p.points, `${r.title}, ${p.mark}`).toBeLessThan(p.was!);
     }
   });
   it('lightens without starving: a portion keeps at least seven tenths of its weight', async () => {
     for (const r of recipes) {
-      const page = (await request(server.app).get(`/api/recipes/${r.id}`)).body as RecipePage;
+      const page = (await request(server.app).get(`/api/households/demo-household/recipes/${r.id}`)).body as RecipePage;
       const grams = page.versions.map((v) => v.lines.reduce((s, l) => s + (l.leftOut ? 0 : (l.weight?.grams ?? 0)), 0));
       expect(grams[1]! / grams[0]!, r.title).toBeGreaterThan(0.7);
     }
@@ -45,7 +46,9 @@ describe('the demo household', () => {
   });
   it('has a dish that takes from another', async () => {
     const goulash = (
-      await request(server.app).get(`/api/recipes/${recipes.find((r) => r.title === 'Beef goulash')!.id}`)
+      await request(server.app).get(
+        `/api/households/demo-household/recipes/${recipes.find((r) => r.title === 'Beef goulash')!.id}`,
+      )
     ).body as RecipePage;
     expect(goulash.inner.map((i) => i.title)).toEqual(['Vegetable stock for the week']);
   });
@@ -53,10 +56,11 @@ describe('the demo household', () => {
 
 describe('a card', () => {
   it('from before there were options is still shown', async () => {
-    const link = (await request(server.app).post(`/api/versions/${gratin().versionId}/cards`).expect(201))
-      .body as CardLink;
+    const link = (
+      await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201)
+    ).body as CardLink;
     const row = await server.db.selectFrom('card').select('body').where('id', '=', link.id).executeTakeFirstOrThrow();
-    const { options: _, ...old } = JSON.parse(row.body);
+    const { options: _, v: __, ...old } = JSON.parse(row.body);
     await server.db
       .updateTable('card')
       .set({ body: JSON.stringify(old) })
@@ -67,8 +71,9 @@ describe('a card', () => {
     expect(html).not.toContain('On the plate');
   });
   it('is on the card listener alone, without script, and gone when withdrawn', async () => {
-    const link = (await request(server.app).post(`/api/versions/${gratin().versionId}/cards`).expect(201))
-      .body as CardLink;
+    const link = (
+      await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201)
+    ).body as CardLink;
     expect(link.url).toMatch(/^http:\/\/cards\.test\/c\/[\w-]{22}$/);
     const path = new URL(link.url).pathname;
     const html = (await request(server.cards).get(path).expect(200)).text;
@@ -77,18 +82,18 @@ describe('a card', () => {
     expect(html).toContain('What was changed');
     expect(html).toContain('counted 25 Nov 2026');
     expect(html).not.toMatch(/<script/);
-    for (const p of gratin().programs)
+    for (const p of gratin().points)
       expect(html).toContain(
         `<strong>${p.points === Math.floor(p.points) ? p.points : `${Math.floor(p.points)}½`}</strong>`,
       );
     await request(server.app).get(path).expect(404);
-    await request(server.app).delete(`/api/cards/${link.id}`).expect(204);
+    await request(server.app).delete(`/api/households/demo-household/cards/${link.id}`).expect(204);
     const gone = await request(server.cards).get(path).expect(404);
     expect(gone.text).toContain('There is no card here');
-    await request(server.app).delete(`/api/cards/${link.id}`).expect(204);
+    await request(server.app).delete(`/api/households/demo-household/cards/${link.id}`).expect(204);
   });
   it('keeps what it was counted from', async () => {
-    await request(server.app).post(`/api/versions/${gratin().versionId}/cards`).expect(201);
+    await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201);
     const row = await server.db
       .selectFrom('count_record')
       .selectAll()
@@ -103,13 +108,15 @@ describe('a card', () => {
       await request(server.cards).get(path).expect(404);
   });
   it('is escaped, whatever a title holds', async () => {
-    const page = (await request(server.app).get(`/api/recipes/${gratin().id}`)).body as RecipePage;
+    const page = (await request(server.app).get(`/api/households/demo-household/recipes/${gratin().id}`))
+      .body as RecipePage;
     await request(server.app)
-      .patch(`/api/recipes/${gratin().id}`)
+      .patch(`/api/households/demo-household/recipes/${gratin().id}`)
       .set('If-Match', `"${page.recipe.revision}"`)
       .send({ title: '<img src=x onerror=alert(1)>' })
       .expect(200);
-    const link = (await request(server.app).post(`/api/versions/${gratin().versionId}/cards`)).body as CardLink;
+    const link = (await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`))
+      .body as CardLink;
     const html = (await request(server.cards).get(new URL(link.url).pathname)).text;
     expect(html).not.toContain('<img');
     expect(html).toContain('&lt;img');
@@ -120,8 +127,18 @@ describe('removing the demo', () => {
   it('leaves a user’s rows alone', async () => {
     await request(server.app).delete('/api/households/demo').expect(204);
     expect((await request(server.app).get('/api/households')).body.map((h: { id: string }) => h.id)).toEqual(['home']);
-    const left = await server.db.selectFrom('recipe').select('id').execute();
-    expect(left).toEqual([]);
+    await request(server.app).get('/api/households/demo-household').expect(404);
     await request(server.app).delete('/api/households/demo').expect(404);
+  });
+  it('is a mark with a way back, until it is purged', async () => {
+    await request(server.app).post('/api/households/demo/restore').expect(204);
+    const { body } = await request(server.app).get('/api/households/demo-household/recipes').expect(200);
+    expect(body.total).toBeGreaterThanOrEqual(16);
+    await request(server.app).delete('/api/households/demo').expect(204);
+    server.setClock(new Date(NOW.getTime() + 31 * 86_400_000));
+    const gone = await purge(server.context);
+    expect(gone.household).toBe(1);
+    expect(await server.db.selectFrom('recipe').select('id').execute()).toEqual([]);
+    expect((await request(server.app).get('/api/households')).body).toHaveLength(1);
   });
 });

@@ -1,8 +1,8 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { cli } from '../../src/cli/main.ts';
 import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from '../../src/contract/cli.ts';
 import { ProblemSchema } from '../../src/contract/problem.ts';
 
@@ -13,15 +13,16 @@ beforeAll(() => {
 afterAll(() => rmSync(dir, { recursive: true, force: true }));
 
 const ROOT = join(import.meta.dirname, '../..');
-function imbiss(args: readonly string[], input = '', env: Record<string, string> = {}) {
-  const r = spawnSync(process.execPath, [join(ROOT, 'scripts/imbiss.mjs'), ...args], {
-    cwd: ROOT,
-    input,
-    encoding: 'utf8',
-    maxBuffer: 1 << 28,
-    env: { ...process.env, ...env },
+/** Runs a command as the process would, with what it reads and writes held here. */
+async function imbiss(args: readonly string[], input = '', env: Record<string, string> = {}) {
+  const said = { out: '', err: '' };
+  const status = await cli(args, {
+    stdin: () => Buffer.from(input),
+    out: (text) => void (said.out += `${text}\n`),
+    err: (text) => void (said.err += `${text}\n`),
+    env,
   });
-  return { status: r.status, out: r.stdout, err: r.stderr };
+  return { status, ...said };
 }
 const file = (name: string, body: string): string => {
   const path = join(dir, name);
@@ -31,14 +32,14 @@ const file = (name: string, body: string): string => {
 const STEW = 'Stew\nServes 4\n\nIngredients\n1 lb 80/20 ground beef\n2 onions\n1 cup sour cream\nsalt to taste\n';
 
 describe('ways', () => {
-  const ask = (...args: string[]) => {
-    const { status, out, err } = imbiss(['ways', file('stew.txt', STEW), ...args, '--json']);
+  const ask = async (...args: string[]) => {
+    const { status, out, err } = await imbiss(['ways', file('stew.txt', STEW), ...args, '--json']);
     expect(err).toBe('');
     expect(status).toBe(0);
     return WaysAnswerSchema.parse(JSON.parse(out));
   };
-  it('prints the way of least departure, and with --explain all that it takes to check it', () => {
-    const printed = ask('--eater', 'LE=6', '--eater', 'HA=7', '--explain');
+  it('prints the way of least departure, and with --explain all that it takes to check it', async () => {
+    const printed = await ask('--eater', 'LE=6', '--eater', 'HA=7', '--explain');
     expect(printed).toMatchObject({ targets: { LE: 6, HA: 7 }, reachable: true, proved: true, obstacle: null });
     const lines = [...new Set(printed.options!.map((o) => o.line))].map((l) =>
       printed.options!.filter((o) => o.line === l),
@@ -58,8 +59,8 @@ describe('ways', () => {
     expect(printed.frontier.every((f) => f.mark === 'LE')).toBe(true);
     expect(printed.frontier[0]!.departure).toBeLessThanOrEqual(printed.ways[0]!.departure);
   });
-  it('takes limits, kept lines and what somebody does without', () => {
-    const { ways } = ask(
+  it('takes limits, kept lines and what somebody does without', async () => {
+    const { ways } = await ask(
       '--eater',
       'LE=9',
       '--kcal',
@@ -78,14 +79,14 @@ describe('ways', () => {
       expect(w.changes.some((c) => c.line.includes('cream'))).toBe(false);
     }
   });
-  it('takes what is in the house, what cannot be had, and swaps of one’s own', () => {
+  it('takes what is in the house, what cannot be had, and swaps of one’s own', async () => {
     const to = (printed: ReturnType<typeof ask>) => printed.options!.map((o) => o.swap);
-    const free = ask('--eater', 'LE=6', '--explain');
-    const house = ask('--eater', 'LE=6', '--have', '300 g fat-free sour cream', '--explain');
+    const free = await ask('--eater', 'LE=6', '--explain');
+    const house = await ask('--eater', 'LE=6', '--have', '300 g fat-free sour cream', '--explain');
     expect(to(free)).toContain('beef-80-to-95');
     expect(to(house)).not.toContain('beef-80-to-95');
     expect(house.options!.length).toBeLessThan(free.options!.length);
-    const lacking = ask('--eater', 'LE=6', '--lacking', '95/5 ground beef', '--explain');
+    const lacking = await ask('--eater', 'LE=6', '--lacking', '95/5 ground beef', '--explain');
     expect(to(lacking)).not.toContain('beef-80-to-95');
     expect(to(lacking)).toContain('beef-to-turkey');
     const own = {
@@ -103,11 +104,11 @@ describe('ways', () => {
       watch: null,
       why: '',
     };
-    const best = ask('--eater', 'LE=6', '--swaps', file('own.json', JSON.stringify([own]))).ways[0]!;
+    const best = (await ask('--eater', 'LE=6', '--swaps', file('own.json', JSON.stringify([own])))).ways[0]!;
     expect(best.changes.map((c) => c.swap)).toEqual(['own-quark']);
   });
-  it('says what stands in the way', () => {
-    const printed = ask('--eater', 'LE=0', '--keep', 'beef', '--keep', 'cream');
+  it('says what stands in the way', async () => {
+    const printed = await ask('--eater', 'LE=0', '--keep', 'beef', '--keep', 'cream');
     expect(printed.reachable).toBe(false);
     expect(printed.obstacle!.words.join()).toContain('kept');
     expect(printed.obstacle!.closest).not.toBeNull();
@@ -121,16 +122,16 @@ describe('ways', () => {
     [['--eater', 'LE=4', '--keep', 'unicorn'], /No line has/],
     [['--eater', 'LE=4', '--have', 'unicorn tears'], /Nobody knows the food/],
     [['--eater', 'LE=4', '--swaps', 'nothing-there.json'], /nothing-there/],
-  ])('%j: exit 2 and a problem', (args, words) => {
-    const { status, err, out } = imbiss(['ways', file('stew.txt', STEW), ...args]);
+  ])('%j: exit 2 and a problem', async (args, words) => {
+    const { status, err, out } = await imbiss(['ways', file('stew.txt', STEW), ...args]);
     expect([status, out]).toEqual([2, '']);
     expect(ProblemSchema.parse(JSON.parse(err)).title).toMatch(words);
   });
 });
 
 describe('parse', () => {
-  it('prints an entry for every line, in order, as its schema says', () => {
-    const { status, out } = imbiss(
+  it('prints an entry for every line, in order, as its schema says', async () => {
+    const { status, out } = await imbiss(
       ['parse', '-', '--json'],
       '1 cup flour\n\nFor the glaze:\n2 tbsp butter or margarine\n1 (14.5 oz) can diced tomatoes, drained\nsalt',
     );
@@ -154,14 +155,14 @@ describe('parse', () => {
     expect(lines[2]).toMatchObject({ packageQuantity: 14.5, packageUnit: 'ounce', note: 'drained' });
     expect(lines[3]).toMatchObject({ food: { id: 'salt' }, grams: null, gramsFrom: 'none' });
   });
-  it('reads the ingredients of a whole recipe', () => {
-    expect(JSON.parse(imbiss(['parse', file('stew.txt', STEW), '--json']).out)).toHaveLength(4);
+  it('reads the ingredients of a whole recipe', async () => {
+    expect(JSON.parse((await imbiss(['parse', file('stew.txt', STEW), '--json'])).out)).toHaveLength(4);
   });
 });
 
 describe('score', () => {
-  it('prints counts under every program, as its schema says', () => {
-    const { status, out } = imbiss(['score', file('stew.txt', STEW), '--json']);
+  it('prints counts under every program, as its schema says', async () => {
+    const { status, out } = await imbiss(['score', file('stew.txt', STEW), '--json']);
     expect(status).toBe(0);
     const score = ScoreAnswerSchema.parse(JSON.parse(out));
     expect(score).toMatchObject({ title: 'Stew', servings: 4, unresolved: [] });
@@ -176,18 +177,30 @@ describe('score', () => {
     const cream = 2.3 * (198 + 2 * 3.4 + 6.75 * 10.1 - 2 * 2.4);
     expect(score.programs[0]!.raw).toBeCloseTo((beef + cream) / 45 / 4, 9);
   });
-  it('lets flags beat text', () => {
+  it('lets flags beat text', async () => {
     const one = JSON.parse(
-      imbiss(['score', file('stew.txt', STEW), '--servings', '8', '--program', 'ha', '--by', 'serving', '--json']).out,
+      (
+        await imbiss([
+          'score',
+          file('stew.txt', STEW),
+          '--servings',
+          '8',
+          '--program',
+          'ha',
+          '--by',
+          'serving',
+          '--json',
+        ])
+      ).out,
     );
     expect(one).toMatchObject({ servings: 8, programs: [{ mark: 'HA', by: 'serving' }] });
   });
-  it('takes recipes as JSON, our own and schema.org’s', () => {
+  it('takes recipes as JSON, our own and schema.org’s', async () => {
     const own = file(
       'own.json',
       JSON.stringify({ title: 'Eggs', servings: 2, lines: ['4 eggs', { text: '1 tbsp butter' }] }),
     );
-    expect(JSON.parse(imbiss(['score', own, '--json']).out)).toMatchObject({ title: 'Eggs', servings: 2 });
+    expect(JSON.parse((await imbiss(['score', own, '--json'])).out)).toMatchObject({ title: 'Eggs', servings: 2 });
     const org = file(
       'org.json',
       JSON.stringify({
@@ -203,9 +216,9 @@ describe('score', () => {
         ],
       }),
     );
-    expect(JSON.parse(imbiss(['score', org, '--json']).out)).toMatchObject({ title: 'Org eggs', servings: 3 });
+    expect(JSON.parse((await imbiss(['score', org, '--json'])).out)).toMatchObject({ title: 'Org eggs', servings: 3 });
   });
-  it('counts by a rule of one’s own', () => {
+  it('counts by a rule of one’s own', async () => {
     const rule = file(
       'rule.json',
       JSON.stringify({
@@ -217,15 +230,17 @@ describe('score', () => {
         uncounted: ['onion'],
       }),
     );
-    const out = JSON.parse(imbiss(['score', file('stew.txt', STEW), '--rule', rule, '--json']).out);
+    const out = JSON.parse((await imbiss(['score', file('stew.txt', STEW), '--rule', rule, '--json'])).out);
     expect(out.programs[0].mark).toBe('MY');
     expect(out.programs[0].raw).toBeCloseTo((4.5359237 * 254 + 2.3 * 198) / 100 / 4, 9);
     expect(out.lines[1].uncounted).toEqual(['MY']);
   });
-  it('answers within two seconds', () => {
-    const before = performance.now();
-    imbiss(['score', file('stew.txt', STEW), '--json']);
-    expect(performance.now() - before).toBeLessThan(2000);
+  it('reads what old programs write', async () => {
+    const path = join(dir, 'old.txt');
+    writeFileSync(path, Buffer.from('Soup\n1 cup cr\u00e8me fra\u00eeche\n', 'latin1'));
+    expect((await imbiss(['parse', path, '--json'])).out).toContain('crème fraîche');
+    writeFileSync(path, Buffer.from('\ufeff1 egg', 'utf16le'));
+    expect((await imbiss(['parse', path, '--json'])).out).toContain('1 egg');
   });
 });
 
@@ -245,21 +260,33 @@ describe('bad input', () => {
     ['a rule that is none', () => ['score', stew(), '--rule', file('bad.json', '{"step": 2}')]],
     ['an unknown flag', () => ['score', stew(), '--nonsense']],
     ['JSON that is no recipe', () => ['score', file('x.json', '{"a": 1}')]],
+    ['a flag below nothing', () => ['score', stew(), '--servings', '-1']],
+    [
+      '20,000 nested lists',
+      () => [
+        'score',
+        file(
+          'deep.json',
+          `{"recipeIngredient":["1 egg"],"recipeInstructions":${'['.repeat(20_000)}${']'.repeat(20_000)}}`,
+        ),
+      ],
+    ],
+    ['bytes that are no text', () => ['parse', file('bytes.bin', 'a\u0000b\u0000')]],
     ['a backup of nothing', () => ['backup', join(dir, 'b.db')]],
-  ])('%s: exit 2 and a problem', (_, args) => {
-    const { status, err, out } = imbiss(args(), '', { IMBISS_DATA: join(dir, 'no-data') });
+  ])('%s: exit 2 and a problem', async (_, args) => {
+    const { status, err, out } = await imbiss(args(), '', { IMBISS_DATA: join(dir, 'no-data') });
     expect(status).toBe(2);
     expect(out).toBe('');
     const problem = ProblemSchema.parse(JSON.parse(err));
     expect(problem.title.length).toBeGreaterThan(5);
     expect(problem.detail!.length).toBeGreaterThan(5);
   });
-  it('reads 200 kB of noise without falling over', () => {
+  it('reads 200 kB of noise without falling over', async () => {
     const noise = file(
       'noise.txt',
       Array.from({ length: 4000 }, (_, i) => `${i % 7}½ @@ ⁄⁄ ${'x1/'.repeat(12)}`).join('\n'),
     );
-    const { status } = imbiss(['parse', noise, '--json']);
+    const { status } = await imbiss(['parse', noise, '--json']);
     expect(status).toBe(0);
   });
 });

@@ -13,7 +13,7 @@ let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
   await addHousehold(
-    server.db,
+    server.context,
     { id: 'other', name: 'Other', demo: false, system: 'us', zone: 'UTC' },
     NOW.toISOString(),
   );
@@ -93,7 +93,7 @@ describe('own foods', () => {
   });
   it('stay in their household, and shipped ones stay as they are', async () => {
     await put('/foods/butter', own('butter')).expect(409);
-    await request(server.app).put('/api/households/other/foods/own-jam-1').send(own('own-jam-1')).expect(409);
+    await request(server.app).put('/api/households/other/foods/own-jam-1').send(own('own-jam-1')).expect(404);
     await request(server.app).get('/api/households/other/foods/own-jam-1/revisions').expect(404);
     const other = await request(server.app).get('/api/households/other/foods/search?q=plum%20jam');
     expect(other.body.map((f: Food) => f.id)).not.toContain('own-jam-1');
@@ -132,7 +132,7 @@ describe('the household’s words and weights', () => {
       synonyms: ['winter greens of grandma'],
       measures: [{ unit: 'bunch', form: null, grams: 222 }],
     };
-    await put('/foods/kale/correction', correction).expect(200);
+    await put('/corrections/kale', correction).expect(200);
     const check = async () => {
       const kale = (await get('/foods')).body.find((f: Food) => f.id === 'kale') as Food;
       expect(kale.measures[0]).toEqual({ unit: 'bunch', form: null, grams: 222 });
@@ -153,9 +153,10 @@ describe('the household’s words and weights', () => {
       })
       .execute();
     expect((await check()).revision).toBe(kale.revision + 1);
-    await put('/foods/kale/correction', { synonyms: [], measures: [] }).expect(200);
+    await put('/corrections/kale', { synonyms: [], measures: [] }).expect(428);
+    await put('/corrections/kale', { synonyms: [], measures: [] }).set('If-Match', '"1"').expect(200);
     expect(await search('grandma greens')).not.toContain('kale');
-    await put('/foods/no-such-food/correction', correction).expect(404);
+    await put('/corrections/no-such-food', correction).expect(404);
   });
 });
 

@@ -52,9 +52,12 @@ describe('swaps of a household', () => {
   const all = async (home = base) => (await request(server.app).get(`${home}/swaps`).expect(200)).body;
   it('are kept, changed and retired, and stay with their household', async () => {
     await put('own-swap-one', swap).expect(200);
-    expect(await all()).toEqual([{ ...swap, id: 'own-swap-one' }]);
-    await put('own-swap-one', { ...swap, retired: true, departure: 12 }).expect(200);
-    expect(await all()).toEqual([{ ...swap, id: 'own-swap-one', retired: true, departure: 12 }]);
+    expect(await all()).toEqual([{ ...swap, id: 'own-swap-one', revision: 1 }]);
+    await put('own-swap-one', { ...swap, retired: true, departure: 12 }).expect(428);
+    await put('own-swap-one', { ...swap, retired: true, departure: 12 })
+      .set('If-Match', '"1"')
+      .expect(200);
+    expect(await all()).toEqual([{ ...swap, id: 'own-swap-one', retired: true, departure: 12, revision: 2 }]);
     expect(await all('/api/households/other-home')).toEqual([]);
     await put('own-swap-one', swap, '/api/households/other-home').expect(404);
   });
@@ -90,7 +93,9 @@ describe('feasts', () => {
     const kept = await put(feast, 0).expect(200);
     expect(kept.headers.etag).toBe('"1"');
     expect(kept.body).toEqual({ ...feast, revision: 1 });
-    expect((await request(server.app).get(`${base}/feasts`)).body).toEqual([{ ...feast, revision: 1 }]);
+    expect((await request(server.app).get(`${base}/feasts`)).body).toEqual([
+      { ...feast, revision: 1, titles: ['Cream'] },
+    ]);
     const page = await request(server.app).get(`${base}/feasts/feast-one`).expect(200);
     expect(page.body.feast).toEqual({ ...feast, revision: 1 });
     expect(page.body.pages[0].versions[0].id).toBe('feast-version');
@@ -131,12 +136,12 @@ describe('feasts', () => {
       parentId: 'feast-version',
       lines: asWritten.lines.map((l) => ({ ...l, id: 'lighter-line' })),
     };
-    await request(server.app).post('/api/recipes/feast-recipe/versions').send(copy).expect(201);
+    await request(server.app).post('/api/households/home/recipes/feast-recipe/versions').send(copy).expect(201);
     await put({ ...feast, dishes: [{ ...feast.dishes[0], versionId: 'feast-lighter' }] }, 2).expect(200);
-    await request(server.app).delete('/api/versions/feast-lighter').expect(204);
+    await request(server.app).delete('/api/households/home/versions/feast-lighter').expect(204);
     const dishes = async () => (await request(server.app).get(`${base}/feasts/feast-one`)).body.feast.dishes;
     expect((await dishes())[0].versionId).toBe('feast-version');
-    await request(server.app).delete('/api/recipes/feast-recipe').expect(204);
+    await request(server.app).delete('/api/households/home/recipes/feast-recipe').expect(204);
     expect(await dishes()).toEqual([]);
     await request(server.app).delete(`${base}/feasts/feast-one`).expect(204);
     await request(server.app).get(`${base}/feasts/feast-one`).expect(404);

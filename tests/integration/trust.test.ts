@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ConfigError, readConfig } from '../../src/server/config.ts';
-import { type TestServer, testServer } from '../support/test-server.ts';
+import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 
 let open: TestServer;
 let locked: TestServer;
@@ -36,7 +36,8 @@ describe('whom Imbiss answers', () => {
   });
   it('with headers that keep pages apart', async () => {
     const { headers } = await request(open.app).get('/api/health');
-    expect(headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(headers['content-security-policy']).toContain("script-src 'self';");
+    expect(headers['content-security-policy']).not.toMatch(/wasm|blob/);
     expect(headers['x-powered-by']).toBeUndefined();
     const card = (await request(open.cards).get('/c/aaaaaaaaaaaaaaaaaaaaaa').expect(404)).headers;
     expect(card['content-security-policy']).toMatch(/default-src 'none'/);
@@ -61,6 +62,29 @@ describe('the passphrase', () => {
       .set('Cookie', `imbiss=${'0'.repeat(64)}`)
       .expect(401);
   });
+  it('lets go of one session, and of all', async () => {
+    const login = async () =>
+      (await request(locked.app).post('/api/session').send({ passphrase: 'bread and butter' }).expect(204)).headers[
+        'set-cookie'
+      ]![0]!.split(';')[0]!;
+    const [phone, laptop, tablet] = [await login(), await login(), await login()];
+    const ask = (cookie: string) => request(locked.app).get('/api/households').set('Cookie', cookie);
+    await request(locked.app).delete('/api/session').set('Cookie', phone).expect(204);
+    await ask(phone).expect(401);
+    await ask(laptop).expect(200);
+    // A cookie that somebody planted before the true one hides nothing.
+    await ask(`imbiss=${'0'.repeat(64)}; ${laptop}`).expect(200);
+    await request(locked.app).delete('/api/sessions').set('Cookie', laptop).expect(204);
+    await ask(tablet).expect(401);
+  });
+  it('keeps no more sessions than a household has devices, and none that is over', async () => {
+    for (let i = 0; i < 3; i++)
+      await request(locked.app).post('/api/session').send({ passphrase: 'bread and butter' }).expect(204);
+    locked.setClock(new Date(NOW.getTime() + 8 * 86_400_000));
+    await request(locked.app).post('/api/session').send({ passphrase: 'bread and butter' }).expect(204);
+    expect(await locked.db.selectFrom('session').selectAll().execute()).toHaveLength(1);
+    locked.setClock(NOW);
+  });
   it('is throttled when guessed at', async () => {
     const guess = () => request(locked.app).post('/api/session').send({ passphrase: 'guess' });
     const statuses: number[] = [];
@@ -83,6 +107,8 @@ describe('settings', () => {
   it.each([
     [{ HOST: '0.0.0.0' }, /IMBISS_PASSPHRASE/],
     [{ HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'short' }, /8 characters/],
+    [{ HOST: '0.0.0.0', IMBISS_PASSPHRASE: '12345678' }, /guessed at once/],
+    [{ HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'bread and butter' }, /IMBISS_PLAIN_HTTP=1/],
     [{ PORT: 'abc' }, /PORT=abc/],
     [{ PORT: '70000' }, /not a port/],
     [{ PORT: '4181' }, /must differ/],
@@ -93,18 +119,27 @@ describe('settings', () => {
     expect(() => readConfig(env)).toThrow(words);
   });
   it('answer to this machine’s own addresses when they listen on all of them', () => {
-    const env = { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'long enough' };
+    const env = { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'long enough', IMBISS_PLAIN_HTTP: '1' };
     const c = readConfig(env, ['192.0.2.7', 'Kitchen']);
     expect(c.hosts).toEqual(expect.arrayContaining(['localhost', '192.0.2.7', 'kitchen']));
     expect(c.publicUrl).toBe('http://192.0.2.7:4181');
     expect(readConfig({ ...env, HOST: '192.0.2.7' }, ['198.51.100.1']).hosts).not.toContain('198.51.100.1');
     expect(readConfig({ ...env, IMBISS_HOSTS: 'bakery.example, other.example' }).hosts).toContain('other.example');
   });
+  it('lead cards to https where that is what answers, and say so where an address does not fit', () => {
+    const tls = { TLS_CERT: '/cert', TLS_KEY: '/key' };
+    expect(readConfig(tls).publicUrl).toBe('https://localhost:4181');
+    expect(readConfig({ ...tls, PUBLIC_URL: 'http://cards.example.org' }).warnings[0]).toMatch(/begins with http/);
+    const open = { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'bread and butter' };
+    expect(readConfig({ ...open, ...tls }).warnings).toEqual([]);
+    expect(readConfig({ ...open, IMBISS_PLAIN_HTTP: '1' }).warnings[0]).toMatch(/read along/);
+  });
   it('take the public address of the cards', () => {
     const c = readConfig({
       PUBLIC_URL: 'https://cards.example.org/',
       HOST: '0.0.0.0',
       IMBISS_PASSPHRASE: 'long enough',
+      IMBISS_PLAIN_HTTP: '1',
     });
     expect(c.publicUrl).toBe('https://cards.example.org');
     expect(c.cardHosts).toContain('cards.example.org');

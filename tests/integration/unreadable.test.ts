@@ -82,9 +82,9 @@ describe('numbers that cannot be', () => {
 });
 
 describe('a paste of blanks', () => {
-  it.each([' ', '\u00a0', '\t'])('is read in no time (%j)', (blank) => {
+  it.each([' ', '\u00a0', '\t', '-', ',', '(', ' ,', '\u2013'])('or of marks is read in no time (%j)', (blank) => {
     const started = performance.now();
-    readRecipe(`1 cup${blank.repeat(99_900)}sugar`);
+    readRecipe(`1 cup${blank.repeat(Math.floor(99_000 / blank.length))}sugar`);
     // Quadratic reading took 39 s of processor time; reading once takes milliseconds, so a whole second is a wide margin.
     expect(performance.now() - started).toBeLessThan(1000);
   });

@@ -3,12 +3,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Express } from 'express';
 import { pino } from 'pino';
+import { changeHub } from '../../src/server/changes/change-hub.ts';
 import { type OpenDatabase, openDatabase } from '../../src/server/db/open.ts';
 import { householdApp } from '../../src/server/http/app.ts';
 import { cardsApp } from '../../src/server/http/cards-app.ts';
 import { syncShippedFoods } from '../../src/server/store/foods.ts';
 import { addHousehold } from '../../src/server/store/households.ts';
 import { syncSamplePrograms } from '../../src/server/store/programs.ts';
+import { renewHere } from '../../src/server/store/renewal.ts';
+import type { StoreContext } from '../../src/server/store/scope.ts';
 
 export const NOW = new Date('2026-11-25T10:00:00Z');
 
@@ -16,37 +19,58 @@ export interface TestServer extends OpenDatabase {
   readonly app: Express;
   readonly cards: Express;
   readonly dir: string;
+  readonly context: StoreContext;
+  /** What time it is for the server. */
+  setClock(now: Date): void;
+  /** Counts every recipe that waits to be counted anew. */
+  renew(): Promise<void>;
   close(): Promise<void>;
 }
 
 /** Both applications over a database of their own in a temporary folder, with one empty household "home". */
-export async function testServer(options: { passphrase?: string } = {}): Promise<TestServer> {
+export async function testServer(options: { passphrase?: string; secure?: boolean } = {}): Promise<TestServer> {
   const dir = mkdtempSync(join(tmpdir(), 'imbiss-test-'));
   const opened = await openDatabase(join(dir, 'imbiss.db'));
-  await syncShippedFoods(opened.db, NOW.toISOString());
-  await syncSamplePrograms(opened.db, NOW.toISOString());
-  await addHousehold(
-    opened.db,
-    { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' },
-    NOW.toISOString(),
-  );
+  await opened.db.transaction().execute(async (t) => {
+    await syncShippedFoods(t, NOW.toISOString());
+    await syncSamplePrograms(t, NOW.toISOString());
+    await addHousehold(
+      { db: t },
+      { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' },
+      NOW.toISOString(),
+    );
+  });
   const log = pino({ level: 'silent' });
   const hosts = ['127.0.0.1', 'localhost'];
+  let now = NOW;
+  const context: StoreContext = {
+    db: opened.db,
+    clock: () => now,
+    publicUrl: 'http://cards.test',
+    changes: changeHub(),
+    wakeRenewal: () => {},
+  };
+  const { app, endStreams } = householdApp({
+    ...context,
+    hosts,
+    passphrase: options.passphrase ?? null,
+    secure: options.secure ?? false,
+    webDir: null,
+    dataDir: dir,
+    log,
+  });
   return {
     ...opened,
     dir,
-    app: householdApp({
-      db: opened.db,
-      publicUrl: 'http://cards.test',
-      clock: () => NOW,
-      hosts,
-      passphrase: options.passphrase ?? null,
-      secure: false,
-      webDir: null,
-      log,
-    }),
+    context,
+    app,
     cards: cardsApp({ db: opened.db, hosts, assetsDir: dir, log }),
+    setClock: (next) => {
+      now = next;
+    },
+    renew: () => renewHere(context),
     close: async () => {
+      endStreams();
       await opened.db.destroy();
       rmSync(dir, { recursive: true, force: true });
     },

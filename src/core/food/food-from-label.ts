@@ -3,7 +3,7 @@ import { millilitersOf } from '../quantity/measure-system.ts';
 import { findUnit } from '../quantity/units.ts';
 import type { Allergen, Food, FoodKind, Measure, Role } from './food.ts';
 import { hiddenByLabel, type LabelRules } from './label-rounding.ts';
-import { NUTRIENTS, type Nutrient, profileOf, type StatedNutrients } from './nutrients.ts';
+import { mostPer100g, NUTRIENTS, type Nutrient, profileOf, type StatedNutrients, withinMost } from './nutrients.ts';
 
 /** What a cook copies from a package. */
 export interface LabelInput {
@@ -51,7 +51,7 @@ export function foodFromLabel(input: LabelInput): Food {
     name: input.name,
     group: 'own foods',
     state: 'as is',
-    per100g: profileOf(stated, ranges),
+    per100g: withinMost(profileOf(stated, ranges)),
     measures,
     kinds: input.kinds,
     roles: input.roles,
@@ -85,6 +85,38 @@ function countFibreIn(
   const unexplained =
     ((ranges.kcal?.high ?? 0) - 9 * least('fat') - 4 * carbRange.low - 4 * least('protein') - 7 * least('alcohol')) / 2;
   ranges.carbs = { low: carbRange.low, high: Math.min(100, carbRange.high + Math.max(0, unexplained)) };
+}
+
+/**
+ * What on a label cannot be, whatever the food: the field and what is wrong with it. More than 100 g can hold, beyond
+ * what the label's rounding explains, or a measure of next to nothing or of a cartload.
+ */
+export function labelImpossible(
+  input: Pick<LabelInput, 'basisGrams' | 'household' | 'printed' | 'rules'>,
+): { readonly field: readonly string[]; readonly message: string }[] {
+  const out: { readonly field: readonly string[]; readonly message: string }[] = [];
+  if (!(input.basisGrams > 0)) return out;
+  if (input.household !== null && input.household.quantity > 0) {
+    const grams = input.household.grams / input.household.quantity;
+    if (!(grams >= 0.001 && grams <= 100_000)) {
+      out.push({
+        field: ['household', 'quantity'],
+        message: `must fit the grams: "that is" says how many ${input.household.unit} the ${input.household.grams} g are`,
+      });
+    }
+  }
+  for (const n of NUTRIENTS) {
+    const printed = input.printed[n];
+    if (printed === null || printed === undefined) continue;
+    const least = (hiddenByLabel(printed, n, input.rules).low * 100) / input.basisGrams;
+    if (least > mostPer100g(n)) {
+      out.push({
+        field: ['printed', n],
+        message: `must be less: ${input.basisGrams} g of nothing hold so much. Check what the values are for`,
+      });
+    }
+  }
+  return out;
 }
 
 /** What on a label contradicts itself, in words for the cook. */

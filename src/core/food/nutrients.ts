@@ -69,6 +69,23 @@ const ORDER: readonly Nutrient[] = [
 ];
 
 /**
+ * The most that 100 g of anything can hold: energy of pure fat (kcal), the sodium of pure table salt (mg), and 100 g of
+ * everything else.
+ */
+export const mostPer100g = (n: Nutrient): number => (n === 'kcal' ? 902 : n === 'sodium' ? 39_340 : 100);
+
+/** A profile per 100 g within what 100 g can hold. The label of a pinch states more than that by its rounding alone. */
+export function withinMost(p: NutrientProfile): NutrientProfile {
+  const out = {} as Record<Nutrient, NutrientAmount>;
+  for (const n of NUTRIENTS) {
+    const most = (x: number): number => Math.min(x, mostPer100g(n));
+    const { value, low, high } = p[n];
+    out[n] = { value: value === null ? null : most(value), low: most(low), high: most(high) };
+  }
+  return out;
+}
+
+/**
  * Builds a profile per 100 g from stated values; what is not stated gets `value: null` and the interval that its
  * parents and the mass of the food leave. Alcohol and trans fat that nobody states are taken as none, as labels do.
  *

@@ -1,8 +1,8 @@
 import { type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
 import { type Count, type CountLine, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
-import { dishWeight, type Kitchen, resolveLines } from './resolve-lines.ts';
-import { isOpen, type Version } from './version.ts';
+import { dishWeight, isOpenIn, type Kitchen, resolveLines } from './resolve-lines.ts';
+import type { Version } from './version.ts';
 
 /** A version counted for everyone at the table. */
 export interface VersionCount {
@@ -34,7 +34,7 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
     per100g: grams > 0 ? scaleProfile(whole, 100 / grams) : null,
     servingGrams: grams / servings,
     counts: counters.map((c) => count(lines, c, { servings })),
-    open: version.lines.filter(isOpen).map((l) => l.id),
+    open: version.lines.filter((l) => isOpenIn(l, kitchen)).map((l) => l.id),
   };
 }
 

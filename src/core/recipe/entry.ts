@@ -1,4 +1,13 @@
+import type { Difference, DocumentKind, Standing } from '../history/document-kind.ts';
+import type { Entry as DocumentEntry } from '../history/entry.ts';
+import type { History as DocumentHistory } from '../history/history.ts';
+import { applyExactly, invertAll } from '../history/rebase.ts';
+import { same } from '../history/same.ts';
+import { changedSteps, mergeSteps } from './merge-steps.ts';
 import type { Line, Step, Version } from './version.ts';
+
+export { EntryConflict } from '../history/entry.ts';
+export { historyOf } from '../history/history.ts';
 
 /** One small change of a version, with what was before, so that it can be turned round. */
 export type Change =
@@ -16,98 +25,101 @@ export type Change =
   | { readonly kind: 'steps'; readonly before: readonly Step[]; readonly after: readonly Step[] }
   | { readonly kind: 'name'; readonly before: string; readonly after: string };
 
-/** An append-only entry in a version's history: what a cook did in one go. */
-export interface Entry {
-  readonly id: string;
-  /** In words, for undo: "Swap cream". */
-  readonly label: string;
-  readonly changes: readonly Change[];
-  /** The entry that this one turns round; null for one of its own. */
-  readonly undoes: string | null;
+/** What a cook did to a version in one go. */
+export type Entry = DocumentEntry<Change>;
+export type History = DocumentHistory<Change>;
+
+const lineOf = (version: Version, id: string): Line | null => version.lines.find((l) => l.id === id) ?? null;
+
+function there(version: Version, change: Change): unknown {
+  switch (change.kind) {
+    case 'line':
+      return lineOf(version, change.lineId);
+    case 'servings':
+      return version.servings;
+    case 'steps':
+      return version.steps;
+    case 'name':
+      return version.name;
+  }
 }
 
-/** An entry does not fit the version it is applied to: something else changed it in between. */
-export class EntryConflict extends Error {}
-
-/**
- * The version after an entry. Pure; the revision grows by one.
- *
- * @throws EntryConflict when a line that the entry changes is missing, or there already.
- */
-export function applyEntry(version: Version, entry: Entry): Version {
-  let lines = [...version.lines];
-  let { servings, steps, name } = version;
-  for (const c of entry.changes) {
+/** A version, as the engine that saves it sees it. */
+export const VERSION_KIND: DocumentKind<Version, Change> = {
+  name: 'version',
+  standing: (version, c): Standing => {
+    const now = there(version, c);
+    if (same(now, c.before)) return c.kind === 'line' && c.before === null && c.after === null ? 'other' : 'before';
+    return same(now, c.after) ? 'after' : 'other';
+  },
+  apply: (version, c): Version => {
     switch (c.kind) {
       case 'line': {
-        const at = lines.findIndex((l) => l.id === c.lineId);
-        if (c.before === null) {
-          if (at !== -1 || c.after === null) throw new EntryConflict(`line ${c.lineId} is there already`);
-          lines.splice(Math.min(c.index, lines.length), 0, c.after);
-        } else {
-          if (at === -1) throw new EntryConflict(`line ${c.lineId} is gone`);
-          const after = c.after;
-          lines = after === null ? lines.filter((_, i) => i !== at) : lines.map((l, i) => (i === at ? after : l));
-        }
-        break;
+        const { after } = c;
+        const at = version.lines.findIndex((l) => l.id === c.lineId);
+        if (after === null) return { ...version, lines: version.lines.filter((_, i) => i !== at) };
+        if (at !== -1) return { ...version, lines: version.lines.map((l, i) => (i === at ? after : l)) };
+        const lines = [...version.lines];
+        lines.splice(Math.min(c.index, lines.length), 0, after);
+        return { ...version, lines };
       }
       case 'servings':
-        servings = c.after;
-        break;
+        return { ...version, servings: c.after };
       case 'steps':
-        steps = c.after;
-        break;
+        return { ...version, steps: c.after };
       case 'name':
-        name = c.after;
-        break;
+        return { ...version, name: c.after };
     }
-  }
-  return { ...version, lines, servings, steps, name, revision: version.revision + 1 };
+  },
+  invert: (c): Change => ({ ...c, before: c.after, after: c.before }) as Change,
+  over: (version, c): Change => ({ ...c, before: there(version, c) }) as Change,
+  beside: (version, c): Change | null => {
+    if (c.kind !== 'steps') return null;
+    const after = mergeSteps(c.before, version.steps, c.after);
+    return after === null ? null : { ...c, before: version.steps, after };
+  },
+  differ: (version, c): Difference => {
+    switch (c.kind) {
+      case 'line':
+        return {
+          what: (c.after ?? c.before ?? lineOf(version, c.lineId))?.item || 'a line',
+          here: lineWords(c.after),
+          there: lineWords(lineOf(version, c.lineId)),
+        };
+      case 'servings':
+        return { what: 'servings', here: servingWords(c.after), there: servingWords(version.servings) };
+      case 'name':
+        return { what: 'the name', here: `"${c.after}"`, there: `"${version.name}"` };
+      case 'steps':
+        return {
+          what: 'the steps',
+          here: changedSteps(c.before, c.after),
+          there: changedSteps(c.before, version.steps),
+        };
+    }
+  },
+};
+
+const servingWords = (n: number | null): string => (n === null ? 'not said' : String(Math.round(n * 1000) / 1000));
+
+function lineWords(line: Line | null): string {
+  if (line === null) return 'gone';
+  if (line.leftOut) return 'left out';
+  const grams = line.weight === null ? '' : ` (${Math.round(line.weight.grams * 10) / 10} g)`;
+  return `${line.text.trim() || line.item}${grams}${line.kept ? ', kept' : ''}`;
+}
+
+/**
+ * The version after an entry that was made on it. Pure; the revision grows by one.
+ *
+ * @throws EntryConflict when what the entry says was there is not.
+ */
+export function applyEntry(version: Version, entry: Entry): Version {
+  return { ...applyExactly(VERSION_KIND, version, entry), revision: version.revision + 1 };
 }
 
 /** The changes that turn an entry round, last first. */
-export function invertChanges(changes: readonly Change[]): Change[] {
-  return [...changes].reverse().map(invert);
-}
-
-function invert(c: Change): Change {
-  switch (c.kind) {
-    case 'line':
-      return { ...c, before: c.after, after: c.before };
-    case 'servings':
-      return { ...c, before: c.after, after: c.before };
-    case 'steps':
-      return { ...c, before: c.after, after: c.before };
-    case 'name':
-      return { ...c, before: c.after, after: c.before };
-  }
-}
-
-export interface History {
-  /** The entry that undo would turn round. */
-  readonly undo: Entry | null;
-  /** The undoing entry that redo would turn round. */
-  readonly redo: Entry | null;
-}
-
-/** What can be undone and redone after these entries, oldest first. A new entry ends what could be redone. */
-export function historyOf(entries: readonly Entry[]): History {
-  const done: Entry[] = [];
-  const undone: Entry[] = [];
-  for (const e of entries) {
-    if (e.undoes !== null && done[done.length - 1]?.id === e.undoes) {
-      done.pop();
-      undone.push(e);
-    } else if (e.undoes !== null && undone[undone.length - 1]?.id === e.undoes) {
-      undone.pop();
-      done.push(e);
-    } else {
-      done.push(e);
-      undone.length = 0;
-    }
-  }
-  return { undo: done[done.length - 1] ?? null, redo: undone[undone.length - 1] ?? null };
-}
+export const invertChanges = (changes: readonly Change[]): Change[] => invertAll(VERSION_KIND, changes);
 
 /** The change that puts a line's new state in place of its old one. */
 export function lineChange(version: Version, lineId: string, after: Line | null): Change {

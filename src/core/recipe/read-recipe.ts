@@ -73,10 +73,12 @@ const numberIn = (text: string): number => Number(text.replace(',', '.'));
  * in the many shapes people write. With headings they decide; without, amounts at the start of lines do.
  */
 export function readRecipe(pasted: string): RecipeText {
+  // Runs of blanks say nothing, and patterns that look at each of them in turn take forever over a page of them.
   const lines = pasted
     .replace(/\r\n?/g, '\n')
+    .replace(/[^\S\n]{2,}/g, ' ')
     .split('\n')
-    .map((l) => l.replace(/\s+$/, ''));
+    .map((l) => l.trimEnd());
   const draft = {
     title: null as string | null,
     servings: null as number | null,
@@ -249,11 +251,15 @@ function takeServings(
   return false;
 }
 
+/** What is longer names no dish: no pattern has to search it. */
+const LONGEST_TITLE = 400;
+
 /** "Potato soup (serves 5)", "Muffins, makes 12": the title without it, and the servings. */
 function splitTitle(
   line: string,
   draft: { servings: number | null; servingsText: string | null; claims: Claim[] },
 ): string {
+  if (line.length > LONGEST_TITLE) return line;
   const m = /[\s,;(|\u2010-\u2015-]+((?:serves|makes|yields?|servings?|for)[ :]+(?:about )?\d+[^()]*)\)?$/i.exec(line);
   if (m === null || m.index === 0) return line;
   return takeServings(m[1]!.trim(), draft, 'top') ? line.slice(0, m.index).trim() : line;

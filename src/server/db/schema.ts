@@ -1,9 +1,17 @@
-import type { Generated } from 'kysely';
+import type { Generated, Selectable } from 'kysely';
+
+/** What every row has that is changed under a revision of its own and whose removal is a mark. */
+interface Revised {
+  revision: Generated<number>;
+  removed_at: Generated<string | null>;
+}
 
 /** The tables as Kysely sees them. JSON columns hold what the contract's schemas parse. */
 export interface Database {
-  household: { id: string; name: string; demo: number; system: string; zone: string; created_at: string };
-  eater: {
+  /** Facts about the database itself, such as that the demo was offered. */
+  fact: { key: string; value: string };
+  household: Revised & { id: string; name: string; demo: number; system: string; zone: string; created_at: string };
+  eater: Revised & {
     id: string;
     household_id: string;
     position: number;
@@ -15,6 +23,8 @@ export interface Database {
   };
   /** Immutable: a changed food is a new revision. household_id is null for foods that ship with Imbiss. */
   food_revision: { food_id: string; revision: number; household_id: string | null; body: string; created_at: string };
+  /** Own foods that were taken off the shelf. */
+  food_removed: { household_id: string; food_id: string; removed_at: string };
   /** Immutable, as foods. */
   program_revision: {
     program_id: string;
@@ -23,7 +33,7 @@ export interface Database {
     body: string;
     created_at: string;
   };
-  pin: { household_id: string; food_id: string; program_id: string; points: number; grams: number };
+  pin: Revised & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
   recipe: {
     id: string;
     household_id: string;
@@ -34,9 +44,11 @@ export interface Database {
     revision: number;
     created_at: string;
     changed_at: string;
+    removed_at: Generated<string | null>;
   };
   version: {
     id: string;
+    household_id: string;
     recipe_id: string;
     parent_id: string | null;
     kind: string;
@@ -44,11 +56,22 @@ export interface Database {
     servings: number | null;
     lines: string;
     steps: string;
+    /** The state of the format of lines and steps. */
+    v: Generated<number>;
     revision: number;
     created_at: string;
+    removed_at: Generated<string | null>;
   };
-  /** Append-only: what was done to a version, in order. The id is the client's idempotency key. */
-  entry: { id: string; version_id: string; seq: number; body: string; created_at: string };
+  /** Append-only: what was done to a document, in order. The id is the client's idempotency key. */
+  entry: {
+    id: string;
+    household_id: string;
+    kind: string;
+    document_id: string;
+    seq: number;
+    body: string;
+    created_at: string;
+  };
   /** What a count was made from, and what came out: kept when foods and programs move on. */
   count_record: {
     id: string;
@@ -73,8 +96,8 @@ export interface Database {
     withdrawn_at: string | null;
   };
   /** The household's own words and weights for a food, kept when the food is renewed. */
-  food_correction: { household_id: string; food_id: string; synonyms: string; measures: string };
-  stock_item: {
+  food_correction: Revised & { household_id: string; food_id: string; synonyms: string; measures: string };
+  stock_item: Revised & {
     id: string;
     household_id: string;
     food_id: string | null;
@@ -85,9 +108,9 @@ export interface Database {
     lacking: number;
     changed_at: string;
   };
-  barcode: { household_id: string; code: string; food_id: string };
-  verdict: { version_id: string; eater_id: string; household_id: string; body: string; changed_at: string };
-  own_swap: { id: string; household_id: string; retired: number; body: string; changed_at: string };
+  barcode: Revised & { household_id: string; code: string; food_id: string };
+  verdict: Revised & { version_id: string; eater_id: string; household_id: string; body: string; changed_at: string };
+  own_swap: Revised & { id: string; household_id: string; body: string; changed_at: string };
   feast: {
     id: string;
     household_id: string;
@@ -96,7 +119,42 @@ export interface Database {
     body: string;
     revision: number;
     changed_at: string;
+    removed_at: Generated<string | null>;
   };
   version_food: { version_id: string; food_id: string };
+  version_inner: { version_id: string; inner_version_id: string; inner_recipe_id: string };
   food_name: { rowid: Generated<number>; food_id: string; household_id: string | null; words: string };
+  /** What the list shows of a recipe, written when it changes; `stale` is 0, or the stamp of what made it so until it is counted anew. */
+  recipe_listing: {
+    recipe_id: string;
+    household_id: string;
+    title: string;
+    title_key: string;
+    author: string | null;
+    whose: string;
+    changed_at: string;
+    version_id: string;
+    version_name: string;
+    versions: number;
+    servings: number | null;
+    kcal: number | null;
+    serving_grams: number;
+    open: number;
+    stale: number;
+  };
+  recipe_points: {
+    recipe_id: string;
+    counter: string;
+    household_id: string;
+    mark: string;
+    position: number;
+    points: number;
+    was: number | null;
+    complete: number;
+  };
+  recipe_words: { rowid: Generated<number>; recipe_id: string; words: string };
+  session: { digest: string; until_at: string };
 }
+
+/** A row of a table as it is read. */
+export type RowOf<T extends keyof Database> = Selectable<Database[T]>;

@@ -2,16 +2,20 @@ import express, { type Express } from 'express';
 import gzipStatic from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
+import { backupsIn } from '../backups-by-clock.ts';
 import { apiRoutes } from '../routes/api.ts';
 import type { ApiContext } from '../routes/api-context.ts';
+import { changeStreams } from '../routes/changes-route.ts';
 import { BATCH_PATH, batchBody } from '../routes/pantry-routes.ts';
+import { accessLog } from './access-log.ts';
 import { compressJson } from './compress-json.ts';
+import { jsonBody } from './json-body.ts';
 import { passphraseGate } from './passphrase.ts';
 import { ProblemError, problems, unknownPath } from './problem.ts';
+import { sessionsIn } from './sessions.ts';
 import { checkHost, checkWrite } from './trust.ts';
 
-const usualBody = express.json({ limit: '2mb' });
+const usualBody = jsonBody(2_000_000);
 
 export interface AppOptions extends ApiContext {
   readonly hosts: readonly string[];
@@ -19,31 +23,40 @@ export interface AppOptions extends ApiContext {
   readonly secure: boolean;
   /** Folder of the built client; null to serve the API only. */
   readonly webDir: string | null;
+  /** The folder of the data, whose backups the household's page tells; null where there is none. */
+  readonly dataDir: string | null;
   readonly log: Logger;
 }
 
+/** The household application, and what ends with it. */
+export interface HouseholdApp {
+  readonly app: Express;
+  /** Ends the event streams, which else would hold the server open. */
+  endStreams(): void;
+}
+
 /** The household application: the API and the client. */
-export function householdApp(options: AppOptions): Express {
+export function householdApp(options: AppOptions): HouseholdApp {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: options.log, autoLogging: false }));
+  app.use(accessLog(options.log));
   app.use(
     helmet({
       contentSecurityPolicy: {
         directives: {
           defaultSrc: ["'self'"],
-          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          scriptSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
+          imgSrc: ["'self'", 'data:'],
           fontSrc: ["'self'"],
           connectSrc: ["'self'"],
-          workerSrc: ["'self'", 'blob:'],
+          workerSrc: ["'self'"],
           objectSrc: ["'none'"],
           frameAncestors: ["'none'"],
           upgradeInsecureRequests: null,
         },
       },
-      strictTransportSecurity: options.secure,
+      strictTransportSecurity: options.secure ? { maxAge: 31_536_000, includeSubDomains: false } : false,
       referrerPolicy: { policy: 'same-origin' },
     }),
   );
@@ -51,13 +64,20 @@ export function householdApp(options: AppOptions): Express {
   app.get('/api/health', (_req, res) => void res.json({ status: 'ready' }));
   app.use('/api', checkWrite(options.hosts));
   if (options.passphrase !== null) {
-    const { login, gate } = passphraseGate(options.passphrase, options.secure);
+    const sessions = sessionsIn(options.db, options.clock);
+    const { login, gate, logout } = passphraseGate(options.passphrase, options.secure, sessions);
     app.use(login);
-    app.use('/api', gate);
+    app.use('/api', gate, logout);
   }
+  app.get('/api/session', (_req, res) => void res.json({ passphrase: options.passphrase !== null }));
   app.use('/api', compressJson);
   app.use('/api', (req, res, next) => (BATCH_PATH.test(req.path) ? batchBody : usualBody)(req, res, next));
-  app.use('/api', apiRoutes(options));
+  app.get('/api/backups', (_req, res) => {
+    const backups = options.dataDir === null ? [] : backupsIn(options.dataDir);
+    res.json(backups.map((b) => ({ at: b.at, bytes: b.bytes })));
+  });
+  const streams = changeStreams(options.changes);
+  app.use('/api', apiRoutes(options, streams));
   app.use('/api', unknownPath);
   if (options.webDir !== null) {
     app.use(
@@ -75,11 +95,11 @@ export function householdApp(options: AppOptions): Express {
     );
     const shell = `${options.webDir}/index.html`;
     app.get('/{*path}', (req, res, next) => {
-      if (/\.[a-z0-9]{2,5}$/i.test(req.path)) return next(new ProblemError(404, 'There is no such file.'));
+      if (/\.[a-z0-9]{2,5}$/i.test(req.path)) return next(new ProblemError('not-found', 404, 'There is no such file.'));
       res.set('Cache-Control', 'no-cache').sendFile(shell);
     });
   }
   app.use(unknownPath);
   app.use(problems(options.log));
-  return app;
+  return { app, endStreams: () => streams.endAll() };
 }

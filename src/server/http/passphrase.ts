@@ -1,53 +1,65 @@
-import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
-import express, { type RequestHandler, Router } from 'express';
+import { createHash, timingSafeEqual } from 'node:crypto';
+import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
+import { jsonBody } from './json-body.ts';
 import { ProblemError, parse } from './problem.ts';
+import { SESSION_DAYS, type Sessions } from './sessions.ts';
 
 const COOKIE = 'imbiss';
-const WEEK_S = 7 * 24 * 3600;
+const QUARTER_HOUR_MS = 15 * 60_000;
+/** Wrong tries in a quarter of an hour: from one address, and from all together. */
+const TRIES = { fromOne: 10, fromAll: 60 };
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest();
-const cookieOf = (header: string | undefined): string | null =>
-  /(?:^|;\s*)imbiss=([0-9a-f]{64})(?:;|$)/.exec(header ?? '')?.[1] ?? null;
+
+/** Every value that the cookie is sent with: a planted one beside the true one hides nothing. */
+const secretsIn = (header: string | undefined): string[] =>
+  [...(header ?? '').matchAll(/(?:^|;\s*)imbiss=([0-9a-f]{64})(?=;|$)/g)].map((m) => m[1]!).slice(0, 8);
+
+const tooMany = (): never => {
+  throw new ProblemError('throttled', 429, 'Too many wrong passphrases.', 'Wait a quarter of an hour and try again.');
+};
 
 /**
- * The household's passphrase, asked for whenever the application listens beyond this machine. Sessions live in
- * memory: a restart asks again. Wrong tries are throttled.
+ * The household's passphrase, asked for whenever the application listens beyond this machine. Wrong tries are throttled
+ * by address and, more slowly, from everywhere together; who is logged in already works on.
  */
-export function passphraseGate(passphrase: string, secure: boolean): { login: Router; gate: RequestHandler } {
-  const sessions = new Map<string, number>();
+export function passphraseGate(
+  passphrase: string,
+  secure: boolean,
+  sessions: Sessions,
+): { login: Router; gate: RequestHandler; logout: Router } {
   const login = Router();
-  const throttle = rateLimit({
-    windowMs: 15 * 60_000,
-    limit: 10,
-    standardHeaders: true,
-    legacyHeaders: false,
-    skipSuccessfulRequests: true,
-    handler: () => {
-      throw new ProblemError(429, 'Too many wrong passphrases.', 'Wait a quarter of an hour and try again.');
-    },
-  });
-  login.post('/api/session', throttle, express.json({ limit: '4kb' }), (req, res) => {
+  const options = { windowMs: QUARTER_HOUR_MS, skipSuccessfulRequests: true, handler: tooMany };
+  const byAddress = rateLimit({ ...options, limit: TRIES.fromOne, standardHeaders: true, legacyHeaders: false });
+  const byAll = rateLimit({ ...options, limit: TRIES.fromAll, keyGenerator: () => 'everybody', validate: false });
+  const cookie = (value: string, seconds: number): string =>
+    `${COOKIE}=${value}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}${secure ? '; Secure' : ''}`;
+  login.post('/api/session', byAddress, byAll, jsonBody(4000), async (req, res) => {
     const { passphrase: said } = parse(z.object({ passphrase: z.string().max(200) }), req.body);
     if (!timingSafeEqual(digest(said), digest(passphrase))) {
-      throw new ProblemError(401, 'That is not the passphrase.', 'Try again, or look at how Imbiss was started.');
+      const advice = 'Try again, or look at how Imbiss was started.';
+      throw new ProblemError('wrong-passphrase', 401, 'That is not the passphrase.', advice);
     }
-    const id = randomBytes(32).toString('hex');
-    sessions.set(id, Date.now() + WEEK_S * 1000);
-    res.setHeader(
-      'Set-Cookie',
-      `${COOKIE}=${id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${WEEK_S}${secure ? '; Secure' : ''}`,
-    );
+    res.setHeader('Set-Cookie', cookie(await sessions.begin(), SESSION_DAYS * 86_400));
     res.status(204).end();
   });
-  const gate: RequestHandler = (req, _res, next) => {
-    const id = cookieOf(req.headers.cookie);
-    const until = id === null ? undefined : sessions.get(id);
-    if (until === undefined || until < Date.now()) {
-      throw new ProblemError(401, 'Imbiss asks for the passphrase.', 'Enter the household passphrase first.');
-    }
-    next();
+  const gate: RequestHandler = async (req, _res, next) => {
+    for (const secret of secretsIn(req.headers.cookie)) if (await sessions.holds(secret)) return next();
+    const advice = 'Enter the household passphrase first.';
+    throw new ProblemError('passphrase-needed', 401, 'Imbiss asks for the passphrase.', advice);
   };
-  return { login, gate };
+  const logout = Router();
+  logout.delete('/session', async (req, res) => {
+    for (const secret of secretsIn(req.headers.cookie)) await sessions.end(secret);
+    res.setHeader('Set-Cookie', cookie('', 0));
+    res.status(204).end();
+  });
+  logout.delete('/sessions', async (_req, res) => {
+    await sessions.endAll();
+    res.setHeader('Set-Cookie', cookie('', 0));
+    res.status(204).end();
+  });
+  return { login, gate, logout };
 }

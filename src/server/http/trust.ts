@@ -9,6 +9,7 @@ export function checkHost(hosts: readonly string[]): RequestHandler {
     const host = req.headers.host;
     if (host === undefined || !hosts.includes(hostOf(host))) {
       throw new ProblemError(
+        'foreign-host',
         421,
         'This address does not belong to Imbiss.',
         'Open the address that Imbiss printed at its start, or add the name to IMBISS_HOSTS.',
@@ -34,10 +35,16 @@ export function checkWrite(hosts: readonly string[]): RequestHandler {
       }
     }
     if (foreign)
-      throw new ProblemError(403, 'This write comes from another page.', 'Open Imbiss itself and do it there.');
+      throw new ProblemError(
+        'foreign-page',
+        403,
+        'This write comes from another page.',
+        'Open Imbiss itself and do it there.',
+      );
     const hasBody = Number(req.headers['content-length'] ?? 0) > 0 || req.headers['transfer-encoding'] !== undefined;
     if (hasBody && !req.is('application/json')) {
       throw new ProblemError(
+        'not-json',
         415,
         'The request is not JSON.',
         'Send a JSON body with the header Content-Type: application/json.',

@@ -1,8 +1,14 @@
-import type { Db } from '../db/open.ts';
+import type { HouseholdStore } from '../store/household-store.ts';
+import type { StoreContext } from '../store/scope.ts';
 
-/** What the routes work with. */
-export interface ApiContext {
-  readonly db: Db;
-  readonly publicUrl: string;
-  readonly clock: () => Date;
+/** What the routes are made with. */
+export type ApiContext = StoreContext;
+
+declare global {
+  namespace Express {
+    interface Locals {
+      /** The store of the household that the request is about: all that its route gets. */
+      store: HouseholdStore;
+    }
+  }
 }

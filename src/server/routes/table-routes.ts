@@ -1,54 +1,46 @@
-import type { Request } from 'express';
 import { Router } from 'express';
-import { FeastSchema } from '../../contract/feast.ts';
-import { OwnSwapSchema } from '../../contract/swap.ts';
+import { z } from 'zod';
+import { entrySchema, FieldChangeSchema, Revision } from '../../contract/entry.ts';
+import { Id } from '../../contract/primitives.ts';
 import { NewVerdictSchema } from '../../contract/verdict.ts';
-import { ifMatch } from '../http/if-match.ts';
+import { EntrySchema, VersionSchema } from '../../contract/version.ts';
+import { pairId } from '../../core/documents/document-kinds.ts';
+import { etag } from '../http/if-match.ts';
 import { parse } from '../http/problem.ts';
-import { countedFeast, feastPage, feastsOf, putFeast, removeFeast } from '../store/feasts.ts';
-import { ownSwapsOf, putOwnSwap } from '../store/own-swaps.ts';
-import { putVerdict, removeVerdict, verdictsOf } from '../store/verdicts.ts';
-import type { ApiContext } from './api-context.ts';
+
+const TakeSchema = z.object({
+  base: Revision,
+  entry: entrySchema(FieldChangeSchema),
+  dishes: z.array(z.object({ version: VersionSchema, entry: EntrySchema })).max(20),
+});
 
 /** What a household says and plans at its table: verdicts, swaps of its own, feasts. */
-export function tableRoutes({ db, publicUrl, clock }: ApiContext): Router {
+export function tableRoutes(): Router {
   const api = Router({ mergeParams: true });
-  const now = (): string => clock().toISOString();
-  const house = (req: Request): string => (req.params as { h: string }).h;
 
-  api.get('/verdicts', async (req, res) => void res.json(await verdictsOf(db, house(req))));
+  api.get('/verdicts', async (_req, res) => void res.json(await res.locals.store.verdicts.list()));
   api.put('/verdicts', async (req, res) => {
-    res.json(await putVerdict(db, house(req), parse(NewVerdictSchema, req.body), now()));
+    res.json(await res.locals.store.verdicts.put(parse(NewVerdictSchema, req.body)));
   });
   api.delete('/verdicts/:version/:eater', async (req, res) => {
-    await removeVerdict(db, house(req), req.params.version, req.params.eater);
+    const id = pairId(parse(Id, req.params.version), parse(Id, req.params.eater));
+    await res.locals.store.documents.remove('verdicts', id);
     res.status(204).end();
   });
 
-  api.get('/swaps', async (req, res) => void res.json(await ownSwapsOf(db, house(req))));
-  api.put('/swaps/:id', async (req, res) => {
-    const swap = parse(OwnSwapSchema, { ...(req.body as object), id: req.params.id });
-    await putOwnSwap(db, house(req), swap, now());
-    res.json(swap);
-  });
+  api.get('/swaps', async (_req, res) => void res.json(await res.locals.store.swaps()));
 
-  api.get('/feasts', async (req, res) => void res.json(await feastsOf(db, house(req))));
+  api.get('/feasts', async (_req, res) => void res.json(await res.locals.store.feasts.list()));
   api.get('/feasts/:id', async (req, res) => {
-    const page = await feastPage(db, house(req), req.params.id, publicUrl);
-    res.set('ETag', `"${page.feast.revision}"`).json(page);
+    const page = await res.locals.store.feasts.page(parse(Id, req.params.id));
+    res.set('ETag', etag(page.feast.revision)).json(page);
   });
   api.get('/feasts/:id/count', async (req, res) => {
-    res.json(await countedFeast(db, house(req), req.params.id));
+    res.json(await res.locals.store.feasts.count(parse(Id, req.params.id)));
   });
-  api.put('/feasts/:id', async (req, res) => {
-    const revision = ifMatch(req.headers['if-match']);
-    const feast = parse(FeastSchema, { ...(req.body as object), id: req.params.id, revision });
-    const put = await putFeast(db, house(req), feast, now());
-    res.set('ETag', `"${put.revision}"`).json(put);
-  });
-  api.delete('/feasts/:id', async (req, res) => {
-    await removeFeast(db, house(req), req.params.id);
-    res.status(204).end();
+  api.post('/feasts/:id/take', async (req, res) => {
+    const { base, entry, dishes } = parse(TakeSchema, req.body);
+    res.json(await res.locals.store.feasts.take(parse(Id, req.params.id), { base }, entry, dishes));
   });
   return api;
 }

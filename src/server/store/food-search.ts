@@ -6,6 +6,7 @@ import { nearestWord } from '../../core/food/nearest-word.ts';
 import { rankFoods } from '../../core/food/rank-foods.ts';
 import type { Db } from '../db/open.ts';
 import { newestFoods } from './foods.ts';
+import type { Scope } from './scope.ts';
 
 /** So many candidates are ranked; the full text brings the best of them first. */
 const CANDIDATES = 80;
@@ -17,32 +18,32 @@ const asPrefix = (word: string): string => `"${word.replaceAll('"', '')}"*`;
  * The foods of a household that fit what was typed, best first: names and synonyms by the beginnings of their words,
  * typing errors put right, lifted by how many of the household's recipes have them.
  */
-export async function searchPantry(db: Db, householdId: string, text: string, most: number): Promise<Food[]> {
+export async function searchPantry(s: Scope, text: string, most: number): Promise<Food[]> {
   const typed = foodWords(text.slice(0, 120)).slice(0, 8);
   if (typed.length === 0) return [];
   const words: string[] = [];
-  for (const w of typed) words.push((await begins(db, w)) ? w : await respelled(db, w));
-  const ids = await found(db, householdId, words.map(asPrefix).join(' AND '));
+  for (const w of typed) words.push((await begins(s.db, w)) ? w : await respelled(s.db, w));
+  const ids = await found(s, words.map(asPrefix).join(' AND '));
   if (ids.length > 0) {
-    const [foods, uses] = [await newestFoods(db, householdId, ids), await usesOf(db, householdId, ids)];
+    const [foods, uses] = [await newestFoods(s, ids), await usesOf(s, ids)];
     return rankFoods(foods, words, (id) => uses.get(id) ?? 0).slice(0, most);
   }
   // No food has all of the words: those with the most of what they mean.
   const telling = words.filter((w) => !isNoise(w));
-  const some = await found(db, householdId, (telling.length > 0 ? telling : words).map(asPrefix).join(' OR '));
-  const foods = await newestFoods(db, householdId, some);
+  const some = await found(s, (telling.length > 0 ? telling : words).map(asPrefix).join(' OR '));
+  const foods = await newestFoods(s, some);
   return matchFood(indexFoods(foods), words.join(' '), null, most).map((m) => m.food);
 }
 
-async function found(db: Db, householdId: string, query: string): Promise<string[]> {
+async function found(s: Scope, query: string): Promise<string[]> {
   const rows = await sql<{ food_id: string }>`
     select n.food_id from food_text t join food_name n on n.rowid = t.rowid
-    where t.words match ${query} and (n.household_id is null or n.household_id = ${householdId})
-    order by t.rank limit ${CANDIDATES}`.execute(db);
-  const corrected = await db
+    where t.words match ${query} and (n.household_id is null or n.household_id = ${s.householdId})
+    order by t.rank limit ${CANDIDATES}`.execute(s.db);
+  const corrected = await s.db
     .selectFrom('food_correction')
     .select(['food_id', 'synonyms'])
-    .where('household_id', '=', householdId)
+    .where('household_id', '=', s.householdId)
     .execute();
   // The household's own words are few, and read whole.
   const asked = [...query.matchAll(/"([^"]+)"/g)].map((m) => m[1]!);
@@ -73,13 +74,13 @@ async function respelled(db: Db, word: string): Promise<string> {
   );
 }
 
-async function usesOf(db: Db, householdId: string, ids: readonly string[]): Promise<Map<string, number>> {
-  const rows = await db
+async function usesOf(s: Scope, ids: readonly string[]): Promise<Map<string, number>> {
+  const rows = await s.db
     .selectFrom('version_food')
     .innerJoin('version', 'version.id', 'version_food.version_id')
     .innerJoin('recipe', 'recipe.id', 'version.recipe_id')
     .select((e) => ['version_food.food_id', e.fn.count<number>('recipe.id').distinct().as('uses')])
-    .where('recipe.household_id', '=', householdId)
+    .where('recipe.household_id', '=', s.householdId)
     .where('version_food.food_id', 'in', [...ids])
     .groupBy('version_food.food_id')
     .execute();

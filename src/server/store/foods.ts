@@ -1,28 +1,47 @@
+import { sql } from 'kysely';
 import { type Batch, FoodSchema } from '../../contract/food.ts';
+import { inUse, notFound } from '../../core/errors.ts';
 import type { Food } from '../../core/food/food.ts';
 import { withCorrection } from '../../core/food/food-correction.ts';
 import { SHIPPED_FOODS } from '../../core/food/shipped/index.ts';
 import type { Db } from '../db/open.ts';
-import { ProblemError } from '../http/problem.ts';
-import { correctionsOf, putCorrection } from './food-corrections.ts';
 import { indexNames } from './food-names.ts';
-import { fromJson, toJson } from './json-column.ts';
+import { note, nowOf, type Scope } from './scope.ts';
+import { correctionsOf } from './shelves/corrections.ts';
+import { fromStored, readable, toStored } from './stored.ts';
+import { write } from './write.ts';
 
-/** Revisions never change, so that what was read once is kept for good, by database. */
-const kept = new WeakMap<Db, Map<string, Food>>();
-const keyOf = (id: string, revision: number): string => `${id}@${revision}`;
-function cacheOf(db: Db): Map<string, Food> {
-  let cache = kept.get(db);
-  if (!cache) kept.set(db, (cache = new Map()));
-  return cache;
+interface FoodRow {
+  readonly food_id: string;
+  readonly revision: number;
+  readonly household_id: string | null;
+  readonly body: string;
 }
-function remember(db: Db, row: { food_id: string; revision: number; body: string }): Food {
-  const cache = cacheOf(db);
+
+/** Revisions never change, so that what was read once is kept for good, by database connection. */
+interface KeptFood {
+  readonly food: Food;
+  readonly householdId: string | null;
+}
+const kept = new Map<string, KeptFood>();
+/** So many are kept; beyond that the oldest are read again when they are needed. */
+const MOST_KEPT = 30_000;
+const keyOf = (id: string, revision: number): string => `${id}@${revision}`;
+
+function remember(row: FoodRow): Food {
   const key = keyOf(row.food_id, row.revision);
-  let food = cache.get(key);
-  if (!food) cache.set(key, (food = fromJson(FoodSchema, row.body)));
+  const known = kept.get(key);
+  // Two databases of one process, as in a test, may have other foods under one id.
+  if (known && known.householdId === row.household_id && bodies.get(known.food) === row.body) return known.food;
+  const food = fromStored('food', FoodSchema, row.body);
+  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
+  kept.set(key, { food, householdId: row.household_id });
+  bodies.set(food, row.body);
   return food;
 }
+const bodies = new WeakMap<Food, string>();
+
+const rowName = (r: FoodRow): string => `food ${keyOf(r.food_id, r.revision)}`;
 
 /** Brings the shipped foods into the database: a changed one becomes a new revision, old ones stay. */
 export async function syncShippedFoods(db: Db, now: string): Promise<number> {
@@ -33,12 +52,18 @@ export async function syncShippedFoods(db: Db, now: string): Promise<number> {
     .orderBy('revision')
     .execute();
   const newest = new Map(rows.map((r) => [r.food_id, r]));
+  const isNew = rows.length === 0;
   const fresh = SHIPPED_FOODS.flatMap((food) => {
     const have = newest.get(food.id);
-    const body = { ...food, revision: have?.revision ?? 1 };
-    if (have && have.body === toJson(body)) return [];
+    if (have && have.body === toStored('food', FoodSchema, { ...food, revision: have.revision })) return [];
+    if (
+      have &&
+      JSON.stringify(remember(have)) === JSON.stringify(FoodSchema.parse({ ...food, revision: have.revision }))
+    )
+      return [];
     const revision = have ? have.revision + 1 : 1;
-    return [{ food_id: food.id, revision, household_id: null, body: toJson({ ...food, revision }), created_at: now }];
+    const body = toStored('food', FoodSchema, { ...food, revision });
+    return [{ food_id: food.id, revision, household_id: null, body, created_at: now }];
   });
   for (let i = 0; i < fresh.length; i += 100) {
     await db
@@ -52,7 +77,7 @@ export async function syncShippedFoods(db: Db, now: string): Promise<number> {
     .executeTakeFirst();
   // A database from before the full text has foods and no names yet.
   if (fresh.length > 0 || Number(named?.n ?? 0) < SHIPPED_FOODS.length) await indexNames(db, SHIPPED_FOODS, null);
-  await indexUnnamed(db);
+  if (!isNew) await indexUnnamed(db);
   return fresh.length;
 }
 
@@ -66,141 +91,212 @@ async function indexUnnamed(db: Db): Promise<void> {
     .orderBy('revision')
     .execute();
   const newest = new Map(rows.map((r) => [r.food_id, r]));
-  for (const r of newest.values()) await indexNames(db, [remember(db, r)], r.household_id);
+  for (const r of newest.values()) {
+    const [food] = readable([r], rowName, remember);
+    if (food) await indexNames(db, [food], r.household_id);
+  }
 }
 
 /**
  * The newest revision of every food a household has: the shipped ones and its own, own first, with the household's
  * words and weights.
  */
-export async function pantryOf(db: Db, householdId: string): Promise<Food[]> {
-  return newestFoods(db, householdId, null);
+export async function pantryOf(s: Scope): Promise<Food[]> {
+  return newestFoods(s, null);
 }
 
 /** As pantryOf, of these foods only; null for all. */
-export async function newestFoods(db: Db, householdId: string, ids: readonly string[] | null): Promise<Food[]> {
+export async function newestFoods(s: Scope, ids: readonly string[] | null): Promise<Food[]> {
   if (ids?.length === 0) return [];
-  const rows = await db
+  const rows = await s.db
     .selectFrom('food_revision as f')
     .selectAll()
-    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', householdId)]))
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
     .where('revision', '=', (eb) =>
       eb
         .selectFrom('food_revision as g')
         .select((e) => e.fn.max('g.revision').as('r'))
         .whereRef('g.food_id', '=', 'f.food_id'),
     )
+    .where('food_id', 'not in', (eb) =>
+      eb.selectFrom('food_removed').select('food_id').where('household_id', '=', s.householdId),
+    )
     .$if(ids !== null, (q) => q.where('food_id', 'in', [...ids!]))
     .execute();
-  const corrections = await correctionsOf(db, householdId);
+  const corrections = await correctionsOf(s);
   const own = rows.filter((r) => r.household_id !== null);
-  return [...own, ...rows.filter((r) => r.household_id === null)].map((r) =>
-    withCorrection(remember(db, r), corrections.get(r.food_id)),
+  return readable([...own, ...rows.filter((r) => r.household_id === null)], rowName, (r) =>
+    withCorrection(remember(r), corrections.get(r.food_id)),
   );
 }
 
-/** Foods by id and revision, as lines name them. */
+/** Foods by id and revision, as lines name them; those of other households are not there. */
 export async function foodsByRevision(
-  db: Db,
+  s: Scope,
   wanted: readonly { readonly foodId: string; readonly revision: number }[],
 ): Promise<Map<string, Food>> {
-  const cache = cacheOf(db);
   const out = new Map<string, Food>();
-  for (const w of wanted) {
-    const key = keyOf(w.foodId, w.revision);
-    if (out.has(key)) continue;
-    const known = cache.get(key);
-    if (known) {
-      out.set(key, known);
-      continue;
-    }
-    const row = await db
-      .selectFrom('food_revision')
-      .selectAll()
-      .where('food_id', '=', w.foodId)
-      .where('revision', '=', w.revision)
-      .executeTakeFirst();
-    if (row) out.set(key, remember(db, row));
+  const missing = new Map<string, { foodId: string; revision: number }>();
+  for (const w of wanted) missing.set(keyOf(w.foodId, w.revision), w);
+  const list = [...missing.values()];
+  for (let i = 0; i < list.length; i += 400) {
+    const part = list.slice(i, i + 400);
+    const { rows } = await sql<FoodRow>`
+      select food_id, revision, household_id, body from food_revision
+      where (food_id, revision) in (values ${sql.join(part.map((w) => sql`(${w.foodId}, ${w.revision})`))})
+      and (household_id is null or household_id = ${s.householdId})`.execute(s.db);
+    for (const food of readable(rows, rowName, remember)) out.set(keyOf(food.id, food.revision), food);
   }
   return out;
 }
 
-/** The ids of the foods that a household made itself. */
-export async function ownFoodIds(db: Db, householdId: string): Promise<string[]> {
-  const rows = await db
+/** Which of these foods a household can name. */
+export async function foodsThere(s: Scope, ids: readonly string[]): Promise<Set<string>> {
+  if (ids.length === 0) return new Set();
+  const rows = await s.db
     .selectFrom('food_revision')
     .select('food_id')
     .distinct()
-    .where('household_id', '=', householdId)
+    .where('food_id', 'in', [...new Set(ids)])
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
+    .execute();
+  return new Set(rows.map((r) => r.food_id));
+}
+
+/** The ids of the foods that a household made itself. */
+export async function ownFoodIds(s: Scope): Promise<string[]> {
+  const rows = await s.db
+    .selectFrom('food_revision')
+    .select('food_id')
+    .distinct()
+    .where('household_id', '=', s.householdId)
+    .where('food_id', 'not in', (eb) =>
+      eb.selectFrom('food_removed').select('food_id').where('household_id', '=', s.householdId),
+    )
     .execute();
   return rows.map((r) => r.food_id);
 }
 
-/** The household a food belongs to and its newest revision; undefined when there is no such food. */
-export async function foodOwner(db: Db, foodId: string) {
-  return db
+/** Whose a food is and its newest revision; undefined when this household has no such food. */
+export async function foodOwner(s: Scope, foodId: string) {
+  return s.db
     .selectFrom('food_revision')
     .select(['household_id', 'revision'])
     .where('food_id', '=', foodId)
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
     .orderBy('revision', 'desc')
     .executeTakeFirst();
 }
 
-/** Adds new revisions of a household's own foods, all or none. */
-export async function addFoodRevisions(
-  db: Db,
-  householdId: string,
-  foods: readonly Food[],
-  now: string,
-): Promise<void> {
-  await db.transaction().execute((t) => insertRevisions(t, householdId, foods, now));
+/** The revision that a household's own food gets next. @throws DomainError in-use for a shipped one, not-found for another's */
+async function nextRevision(s: Scope, id: string, name: string): Promise<number> {
+  const taken = await s.db
+    .selectFrom('food_revision')
+    .select(['household_id', 'revision'])
+    .where('food_id', '=', id)
+    .orderBy('revision', 'desc')
+    .executeTakeFirst();
+  if (taken === undefined) return 1;
+  if (taken.household_id === null)
+    throw inUse(`"${name}" belongs to the shipped pantry.`, 'Add it under a name and id of your own.');
+  if (taken.household_id !== s.householdId) throw notFound('food');
+  return taken.revision + 1;
 }
 
-async function insertRevisions(db: Db, householdId: string, foods: readonly Food[], now: string): Promise<void> {
+/**
+ * Writes a household's own food as its next revision.
+ *
+ * @param expected the revision that it was changed from; null where that was not said, as for a new one
+ * @throws DomainError stale when it is not the newest any more
+ */
+export function putFood(scope: Scope, food: Food, expected: number | null, onStale: () => Error): Promise<Food> {
+  return write(scope, async (s) => {
+    const revision = await nextRevision(s, food.id, food.name);
+    if (expected !== null && revision !== expected + 1) throw onStale();
+    const next = { ...food, revision };
+    await insertRevisions(s, [next]);
+    return next;
+  });
+}
+
+async function insertRevisions(s: Scope, foods: readonly Food[]): Promise<void> {
   const rows = foods.map((food) => ({
     food_id: food.id,
     revision: food.revision,
-    household_id: householdId,
-    body: toJson(food),
-    created_at: now,
+    household_id: s.householdId,
+    body: toStored('food', FoodSchema, food),
+    created_at: nowOf(s),
   }));
-  for (let i = 0; i < rows.length; i += 200) {
-    await db
-      .insertInto('food_revision')
-      .values(rows.slice(i, i + 200))
+  await s.db.insertInto('food_revision').values(rows).execute();
+  await s.db
+    .deleteFrom('food_removed')
+    .where('household_id', '=', s.householdId)
+    .where(
+      'food_id',
+      'in',
+      foods.map((f) => f.id),
+    )
+    .execute();
+  await indexNames(s.db, foods, s.householdId);
+  for (const food of foods) note(s, 'foods', food.id, food.revision);
+}
+
+/** Takes an own food off the shelf; lines that name it keep it. @throws DomainError not-found */
+export function removeFood(scope: Scope, id: string): Promise<void> {
+  return write(scope, async (s) => {
+    const owner = await foodOwner(s, id);
+    if (owner === undefined) throw notFound('food');
+    if (owner.household_id === null) throw inUse('This food belongs to the shipped pantry.', 'It stays.');
+    await s.db
+      .insertInto('food_removed')
+      .values({ household_id: s.householdId, food_id: id, removed_at: nowOf(s) })
+      .onConflict((c) => c.doNothing())
       .execute();
-  }
-  await indexNames(db, foods, householdId);
+    note(s, 'foods', id, owner.revision);
+  });
+}
+
+/** Puts an own food back on the shelf. */
+export function restoreFood(scope: Scope, id: string): Promise<void> {
+  return write(scope, async (s) => {
+    const owner = await foodOwner(s, id);
+    if (owner === undefined) throw notFound('food');
+    await s.db.deleteFrom('food_removed').where('household_id', '=', s.householdId).where('food_id', '=', id).execute();
+    note(s, 'foods', id, owner.revision);
+  });
 }
 
 /** Every revision of a food, oldest first. */
-export async function revisionsOf(db: Db, foodId: string): Promise<{ food: Food; at: string }[]> {
-  const rows = await db
+export async function revisionsOf(s: Scope, foodId: string): Promise<{ food: Food; at: string }[]> {
+  const rows = await s.db
     .selectFrom('food_revision')
     .selectAll()
     .where('food_id', '=', foodId)
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
     .orderBy('revision')
     .execute();
-  return rows.map((r) => ({ food: remember(db, r), at: r.created_at }));
+  return readable(rows, rowName, (r) => ({ food: remember(r), at: r.created_at }));
 }
 
-/** Writes foods and corrections from a file, all or none. @throws ProblemError 409 for a shipped or another's food. */
+/** So many foods are written before other requests get their turn. */
+const SLICE = 100;
+const othersTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
+
+/** Writes foods and corrections from a file, all or none. @throws DomainError in-use for a shipped or another's food. */
 export async function writeBatch(
-  db: Db,
-  householdId: string,
+  scope: Scope,
   batch: Batch,
-  now: string,
+  putCorrection: (s: Scope, correction: Batch['corrections'][number]) => Promise<void>,
 ): Promise<{ foods: number; corrections: number }> {
-  await db.transaction().execute(async (t) => {
-    const foods: Food[] = [];
-    for (const food of batch.foods) {
-      const owner = await foodOwner(t, food.id);
-      if (owner && owner.household_id !== householdId)
-        throw new ProblemError(409, `"${food.name}" belongs to the shipped pantry.`, 'Take its id out of the file.');
-      foods.push({ ...food, revision: (owner?.revision ?? 0) + 1 });
+  await write(scope, async (s) => {
+    for (let i = 0; i < batch.foods.length; i += SLICE) {
+      const part: Food[] = [];
+      for (const food of batch.foods.slice(i, i + SLICE))
+        part.push({ ...food, revision: await nextRevision(s, food.id, food.name) });
+      await insertRevisions(s, part);
+      await othersTurn();
     }
-    await insertRevisions(t, householdId, foods, now);
-    for (const c of batch.corrections) await putCorrection(t, householdId, c);
+    for (const c of batch.corrections) await putCorrection(s, c);
   });
   return { foods: batch.foods.length, corrections: batch.corrections.length };
 }

@@ -2,7 +2,16 @@ import { ProgramSchema } from '../../contract/program.ts';
 import type { Program } from '../../core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../../core/program/samples.ts';
 import type { Db } from '../db/open.ts';
-import { fromJson, toJson } from './json-column.ts';
+import type { Scope } from './scope.ts';
+import { fromStored, readable, toStored } from './stored.ts';
+
+/** Revisions never change: what was read once is kept, by its text. */
+const read = new Map<string, Program>();
+function programOf(body: string): Program {
+  let program = read.get(body);
+  if (!program) read.set(body, (program = fromStored('program', ProgramSchema, body)));
+  return program;
+}
 
 /** Brings the sample programs into the database, a changed one as a new revision. */
 export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
@@ -13,7 +22,12 @@ export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
       .where('program_id', '=', program.id)
       .orderBy('revision', 'desc')
       .executeTakeFirst();
-    if (have && have.body === toJson({ ...program, revision: have.revision })) continue;
+    if (
+      have &&
+      JSON.stringify(programOf(have.body)) ===
+        JSON.stringify(ProgramSchema.parse({ ...program, revision: have.revision }))
+    )
+      continue;
     const revision = (have?.revision ?? 0) + 1;
     await db
       .insertInto('program_revision')
@@ -21,7 +35,7 @@ export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
         program_id: program.id,
         revision,
         household_id: null,
-        body: toJson({ ...program, revision }),
+        body: toStored('program', ProgramSchema, { ...program, revision }),
         created_at: now,
       })
       .execute();
@@ -29,11 +43,11 @@ export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
 }
 
 /** The newest revision of every program a household can use, in the order of the samples. */
-export async function programsOf(db: Db, householdId: string): Promise<Program[]> {
-  const rows = await db
+export async function programsOf(s: Scope): Promise<Program[]> {
+  const rows = await s.db
     .selectFrom('program_revision as p')
     .selectAll()
-    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', householdId)]))
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
     .where('revision', '=', (eb) =>
       eb
         .selectFrom('program_revision as q')
@@ -42,8 +56,12 @@ export async function programsOf(db: Db, householdId: string): Promise<Program[]
     )
     .execute();
   const order = (id: string): number => {
-    const i = SAMPLE_PROGRAMS.findIndex((s) => s.id === id);
+    const i = SAMPLE_PROGRAMS.findIndex((p) => p.id === id);
     return i === -1 ? SAMPLE_PROGRAMS.length : i;
   };
-  return rows.map((r) => fromJson(ProgramSchema, r.body)).sort((a, b) => order(a.id) - order(b.id));
+  return readable(
+    rows,
+    (r) => `program ${r.program_id}`,
+    (r) => programOf(r.body),
+  ).sort((a, b) => order(a.id) - order(b.id));
 }

@@ -1,5 +1,5 @@
 import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../food.ts';
-import { NUTRIENTS, type Nutrient, profileOf } from '../nutrients.ts';
+import { mostPer100g, NUTRIENTS, type Nutrient, profileOf } from '../nutrients.ts';
 import { measureWords, readMeasures } from './measure-words.ts';
 
 /** One row of a file of foods, by its column names. */
@@ -47,8 +47,12 @@ const list = (cell: string | undefined): string[] =>
     .map((s) => s.trim())
     .filter((s) => s !== '');
 
-/** The most an amount in 100 g can be: energy of pure fat, salt's sodium, the 100 g themselves. */
-const MOST: Partial<Record<Nutrient, number>> = { kcal: 902, sodium: 39_340 };
+/** A number as people write it, with a point or a comma before its fraction. */
+const NUMBER = /^[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d{1,2})?$/i;
+
+/** So many characters these cells hold at most. */
+const LONGEST_CELL: Readonly<Record<string, number>> = { group: 60, source: 200 };
+const LONGEST_SYNONYM = 120;
 
 /** The food of a row, or what is wrong with it, in words for the cook. */
 export type RowRead = { readonly food: Food } | { readonly wrong: string };
@@ -75,14 +79,25 @@ export function rowToFood(row: FileRow, id: string, before: Food | null): RowRea
       if (n !== 'alcohol' && n !== 'transFat') stated[n] = null;
       continue;
     }
-    const value = Number(cell.replace(',', '.'));
+    if (/^\d{1,3}(,\d{3})+$/.test(cell)) {
+      const [whole, part] = [cell.replaceAll(',', ''), cell.replace(',', '.')];
+      return { wrong: `${n} is "${cell}": is that ${whole} or ${part}? Write it without the comma, or with a point.` };
+    }
+    const value = NUMBER.test(cell) ? Number(cell.replace(',', '.')) : Number.NaN;
     if (!Number.isFinite(value)) return { wrong: `${n} is "${cell}". Write a number, or leave it empty for unknown.` };
-    const most = MOST[n] ?? 100;
+    const most = mostPer100g(n);
     if (value < 0 || value > most) return { wrong: `${n} is ${cell}; in 100 g it lies between 0 and ${most}.` };
     stated[n] = value;
   }
   const more = inner(stated);
   if (more !== null) return { wrong: more };
+  for (const [column, longest] of Object.entries(LONGEST_CELL)) {
+    if ((row[column]?.trim().length ?? 0) > longest)
+      return { wrong: `${column} is longer than ${longest} characters. Shorten it.` };
+  }
+  const long = list(row.synonyms).find((s) => s.length > LONGEST_SYNONYM);
+  if (long !== undefined)
+    return { wrong: `The synonym "${long.slice(0, 30)}…" is longer than ${LONGEST_SYNONYM} characters. Shorten it.` };
   const state = row.state?.trim() || before?.state || 'as is';
   const known = <T extends string>(column: string, all: readonly T[], had: readonly T[]): T[] | string => {
     if (row[column] === undefined) return [...had];

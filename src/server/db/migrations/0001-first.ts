@@ -1,4 +1,5 @@
-import { type Kysely, sql } from 'kysely';
+import type { Kysely } from 'kysely';
+import { runStatements } from './run-statements.ts';
 
 const TABLES = [
   `create table household (
@@ -73,5 +74,5 @@ const TABLES = [
 ];
 
 export async function up(db: Kysely<unknown>): Promise<void> {
-  for (const statement of TABLES) await sql.raw(statement).execute(db);
+  await runStatements(db, TABLES);
 }

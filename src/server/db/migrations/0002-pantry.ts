@@ -1,4 +1,5 @@
-import { type Kysely, sql } from 'kysely';
+import type { Kysely } from 'kysely';
+import { runStatements } from './run-statements.ts';
 
 const STATEMENTS = [
   // What a household calls a food and what its own measures weigh: apart from the food, so that a renewed food keeps them.
@@ -46,5 +47,5 @@ const STATEMENTS = [
 ];
 
 export async function up(db: Kysely<unknown>): Promise<void> {
-  for (const statement of STATEMENTS) await sql.raw(statement).execute(db);
+  await runStatements(db, STATEMENTS);
 }

@@ -1,4 +1,5 @@
-import { type Kysely, sql } from 'kysely';
+import type { Kysely } from 'kysely';
+import { runStatements } from './run-statements.ts';
 
 const STATEMENTS = [
   // What each eater says of a version, with the swaps that it had then.
@@ -13,5 +14,5 @@ const STATEMENTS = [
 ];
 
 export async function up(db: Kysely<unknown>): Promise<void> {
-  for (const statement of STATEMENTS) await sql.raw(statement).execute(db);
+  await runStatements(db, STATEMENTS);
 }

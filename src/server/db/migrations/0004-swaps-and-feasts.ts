@@ -1,4 +1,5 @@
-import { type Kysely, sql } from 'kysely';
+import type { Kysely } from 'kysely';
+import { runStatements } from './run-statements.ts';
 
 const STATEMENTS = [
   // Swaps that a household wrote. A removed one is retired, for versions that were made with it still name it.
@@ -17,5 +18,5 @@ const STATEMENTS = [
 ];
 
 export async function up(db: Kysely<unknown>): Promise<void> {
-  for (const statement of STATEMENTS) await sql.raw(statement).execute(db);
+  await runStatements(db, STATEMENTS);
 }

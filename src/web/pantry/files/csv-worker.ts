@@ -9,7 +9,11 @@ const LONGEST = 30_000_000;
 export type CsvAnswer = { readonly plan: ImportPlan } | { readonly wrong: string };
 
 /** A cell that a spreadsheet would take for a formula was written with an apostrophe before it; it is taken off again. */
-const plainCell = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@\t])/, '');
+const plainCell = (cell: string): string =>
+  cell
+    .trim()
+    .replace(/^'(?=\s*[=+\-@\t])/, '')
+    .trim();
 
 /** Reads a file of foods or measures away from the page, and plans what it would change. */
 const csv = {

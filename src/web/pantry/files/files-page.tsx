@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Batch } from '../../../contract/food.ts';
 import type { ImportPlan, PlannedRow } from '../../../core/food/file/plan-import.ts';
+import { decodeText } from '../../../core/quantity/decode-text.ts';
 import { request } from '../../data/api.ts';
 import { refresh, useOwnFoods, usePantry } from '../../data/queries.ts';
 import { sayDone } from '../../parts/say-done.ts';
@@ -30,7 +31,8 @@ export function FilesPage() {
     setProgress({ done: 0, of: 0 });
     const worker = new Worker(new URL('./csv-worker.ts', import.meta.url), { type: 'module' });
     try {
-      const text = await file.text();
+      const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+      if (text === null) throw new Error(`${file.name} is no text. Save it as CSV first.`);
       const ids = Array.from({ length: Math.min(20_000, text.split('\n').length) }, () => uuid());
       const answer = await wrap<CsvWorker>(worker).read(
         text,

@@ -2,9 +2,12 @@ import Papa from 'papaparse';
 import { FOOD_COLUMNS, foodToRow } from '../../../core/food/file/food-row.ts';
 import type { Food } from '../../../core/food/food.ts';
 
+/** What a spreadsheet would run: also behind blanks, and in a cell of several lines. */
+const FORMULA = /^\s*[=+\-@\t\r][\s\S]*$/;
+
 /** Cells that begin like a formula get an apostrophe, so that a spreadsheet shows them and runs nothing. */
 const write = (rows: readonly object[], columns: readonly string[]): string =>
-  Papa.unparse(rows as object[], { columns: [...columns], escapeFormulae: true, newline: '\r\n' });
+  Papa.unparse(rows as object[], { columns: [...columns], escapeFormulae: FORMULA, newline: '\r\n' });
 
 /** Foods as CSV (RFC 4180), one a line. */
 export const foodsCsv = (foods: readonly Food[]): string => write(foods.map(foodToRow), FOOD_COLUMNS);

@@ -1,0 +1,54 @@
+import type { Food } from '../core/food/food.ts';
+import { withinMost } from '../core/food/nutrients.ts';
+
+/**
+ * The formats of what is stored as JSON. A stored document says in `v` which one it has; one without is of the first.
+ * Older ones are upgraded when they are read, step by step, by the functions here, and never rewritten.
+ */
+type Upgrade = (stored: Record<string, unknown>) => Record<string, unknown>;
+
+/** For each kind: what leads from format 1 to 2, from 2 to 3, and so on. */
+const UPGRADES = {
+  /** 1 → 2: no amount is more than 100 g can hold. */
+  food: [(f) => ({ ...f, per100g: withinMost((f as unknown as Food).per100g) })],
+  program: [],
+  entry: [],
+  feast: [],
+  swap: [],
+  verdict: [],
+  /** 1 → 2: options for the plate. */
+  card: [(c) => ({ options: [], ...c })],
+  /** 1 → 2: an amount lies between its least and its most, and every line has an id of its own. */
+  version: [(v) => ({ ...v, lines: distinctLines(v.lines as StoredLine[]).map(orderedWeight) })],
+} satisfies Record<string, readonly Upgrade[]>;
+
+export type StoredKind = keyof typeof UPGRADES;
+
+/** The newest format of a kind. */
+export const formatOf = (kind: StoredKind): number => UPGRADES[kind].length + 1;
+
+/** A stored document in the newest format. Pure; what is newest already comes back as it is. */
+export function upgraded(kind: StoredKind, stored: Record<string, unknown>, v: number): Record<string, unknown> {
+  return (UPGRADES[kind] as readonly Upgrade[]).slice(v - 1).reduce((document, upgrade) => upgrade(document), stored);
+}
+
+interface StoredLine {
+  readonly id: string;
+  readonly weight: { readonly grams: number; readonly low: number; readonly high: number } | null;
+}
+
+function distinctLines(lines: readonly StoredLine[]): StoredLine[] {
+  const seen = new Set<string>();
+  return lines.map((line) => {
+    let id = line.id;
+    for (let n = 2; seen.has(id); n++) id = `${line.id}-${n}`;
+    seen.add(id);
+    return id === line.id ? line : { ...line, id };
+  });
+}
+
+function orderedWeight(line: StoredLine): StoredLine {
+  const w = line.weight;
+  if (w === null || (w.low <= w.grams && w.grams <= w.high)) return line;
+  return { ...line, weight: { ...w, low: Math.min(w.low, w.grams), high: Math.max(w.high, w.grams) } };
+}

@@ -1,0 +1,154 @@
+import type { Credit } from '../card/card.ts';
+import type { Feast } from '../feast/feast.ts';
+import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
+import type { FoodCorrection } from '../food/food-correction.ts';
+import { fieldKind } from '../history/field-change.ts';
+import { list, object, record, set, value } from '../history/shape.ts';
+import type { Pin } from '../program/program.ts';
+import type { StockItem } from '../stock/stock.ts';
+import type { OwnSwap } from '../swap/own-swap.ts';
+import type { Verdict } from '../swap/verdict.ts';
+import type { Eater, Household } from '../table/table.ts';
+
+/** What a recipe is called and where it is from: the part that all its versions share. */
+export interface RecipeHead {
+  readonly title: string;
+  readonly credit: Credit;
+}
+
+/** A barcode that the household knows: its food. */
+export interface KnownBarcode {
+  readonly code: string;
+  readonly foodId: string;
+}
+
+const last = (path: readonly string[]): string => path[path.length - 1] ?? '';
+const named =
+  <D>(names: Readonly<Record<string, string>>) =>
+  (path: readonly string[], _document: D): string =>
+    names[path[0] ?? ''] ?? last(path);
+
+/** An eater: each allergy, each thing avoided and each exception comes and goes on its own. */
+export const EATER_KIND = fieldKind<Eater>(
+  'eater',
+  object({
+    name: value,
+    programId: value,
+    exceptions: list('foodId', object({ uncounted: value })),
+    allergies: set,
+    avoids: set,
+  }),
+  {
+    what: named({ name: 'the name', programId: 'the program', exceptions: 'an exception', avoids: 'what is avoided' }),
+    say: (path, v) =>
+      path[0] === 'allergies' && typeof v === 'string' ? (ALLERGEN_WORDS[v as Allergen] ?? v) : programWords(path, v),
+  },
+);
+
+const programWords = (path: readonly string[], v: unknown): string | null => {
+  if (path[0] === 'programId') return v === null ? 'does not count' : String(v).replace(/^program-/, '');
+  if (last(path) === 'uncounted') return v === true ? 'uncounted' : 'counts';
+  return null;
+};
+
+export const HOUSEHOLD_KIND = fieldKind<Household>('household', object({ name: value, system: value, zone: value }), {
+  what: named({ name: 'the name', system: 'cups and spoons', zone: 'the time zone' }),
+});
+
+export const RECIPE_KIND = fieldKind<RecipeHead>(
+  'recipe',
+  object({ title: value, credit: object({ author: value, url: value, whose: value }) }),
+  {
+    what: (path) =>
+      ({ title: 'the title', author: 'from whom', url: 'the link', whose: 'whose it is' })[last(path)] ?? '',
+    say: (path, v) => (path[0] === 'title' ? `"${String(v)}"` : null),
+  },
+);
+
+/** A feast: each eater's portion of each dish and each target is a field of its own. */
+export const FEAST_KIND = fieldKind<Feast>(
+  'feast',
+  object({
+    name: value,
+    day: value,
+    people: value,
+    dishes: list('recipeId', object({ versionId: value, portions: record(value), mostDeparture: value })),
+    targets: record(value),
+  }),
+  {
+    what: (path) => {
+      if (path[0] === 'targets') return 'a target';
+      if (path[0] !== 'dishes')
+        return { name: 'the name', day: 'the day', people: 'for how many' }[path[0] ?? ''] ?? '';
+      if (path.length === 2) return 'a dish';
+      return path[2] === 'portions'
+        ? 'a portion'
+        : path[2] === 'versionId'
+          ? 'the version of a dish'
+          : 'how far a dish may move';
+    },
+    say: (path, v) => (path[0] === 'dishes' && path.length === 2 ? (v === undefined ? 'gone' : 'on the menu') : null),
+  },
+);
+
+export const SWAP_KIND = fieldKind<OwnSwap>(
+  'swap',
+  object({
+    name: value,
+    kind: value,
+    role: value,
+    from: set,
+    into: list('foodId', object({ ratio: value })),
+    share: value,
+    mostShare: value,
+    stays: value,
+    departure: value,
+    method: value,
+    watch: value,
+    why: value,
+    retired: value,
+  }),
+  { what: named({ into: 'what comes in', from: 'what it takes the place of', retired: 'whether it is offered' }) },
+);
+
+export const STOCK_KIND = fieldKind<StockItem>(
+  'item in the house',
+  object({ foodId: value, name: value, grams: value, opened: value, useBy: value, lacking: value }),
+  { what: named({ grams: 'how much there is', opened: 'whether it is open', useBy: 'use by', name: 'the name' }) },
+);
+
+export const PIN_KIND = fieldKind<Pin>('pin', object({ points: value, grams: value }), {
+  what: named({ points: 'points', grams: 'grams' }),
+});
+
+export const BARCODE_KIND = fieldKind<KnownBarcode>('barcode', object({ foodId: value }), {
+  what: named({ foodId: 'the food' }),
+});
+
+export const CORRECTION_KIND = fieldKind<FoodCorrection>('food', object({ synonyms: set, measures: value }), {
+  what: named({ measures: 'what its measures weigh', synonyms: 'what it is called' }),
+  say: (path, v) => (path[0] === 'measures' ? `${(v as readonly unknown[]).length} measures` : null),
+});
+
+export const VERDICT_KIND = fieldKind<Verdict>('verdict', object({ again: value, enough: value, note: value }), {
+  what: named({ again: 'whether again', enough: 'the portion', note: 'the words' }),
+});
+
+/** Everything that is kept by entries, under the names that stand in paths and in the database. */
+export const DOCUMENT_NAMES = [
+  'versions',
+  'recipes',
+  'feasts',
+  'eaters',
+  'household',
+  'swaps',
+  'stock',
+  'pins',
+  'barcodes',
+  'corrections',
+  'verdicts',
+] as const;
+export type DocumentName = (typeof DOCUMENT_NAMES)[number];
+
+/** The key of what is known by two ids, such as a pin of a food under a program. */
+export const pairId = (a: string, b: string): string => `${a}~${b}`;

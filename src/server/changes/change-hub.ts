@@ -1,0 +1,28 @@
+import type { ChangeNote } from '../../contract/entry.ts';
+
+type Listener = (notes: readonly ChangeNote[]) => void;
+
+/** Tells open pages what has a new state, household by household. */
+export interface ChangeHub {
+  tell(householdId: string, notes: readonly ChangeNote[]): void;
+  /** Listens to one household; the answer ends it. */
+  listen(householdId: string, listener: Listener): () => void;
+}
+
+export function changeHub(): ChangeHub {
+  const listeners = new Map<string, Set<Listener>>();
+  return {
+    tell: (householdId, notes) => {
+      if (notes.length === 0) return;
+      for (const listener of listeners.get(householdId) ?? []) listener(notes);
+    },
+    listen: (householdId, listener) => {
+      const own = listeners.get(householdId) ?? new Set();
+      listeners.set(householdId, own.add(listener));
+      return () => {
+        own.delete(listener);
+        if (own.size === 0) listeners.delete(householdId);
+      };
+    },
+  };
+}

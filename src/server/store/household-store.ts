@@ -1,0 +1,221 @@
+import { v7 as uuid } from 'uuid';
+import type { Batch } from '../../contract/food.ts';
+import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
+import type { NewVerdict } from '../../contract/verdict.ts';
+import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import { invalid, notFound, stale } from '../../core/errors.ts';
+import type { Food } from '../../core/food/food.ts';
+import type { Entry } from '../../core/history/entry.ts';
+import type { FieldKind } from '../../core/history/field-change.ts';
+import { countVersion } from '../../core/recipe/count-version.ts';
+import { judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
+import { countersAt } from '../../core/table/table.ts';
+import * as cards from './cards.ts';
+import * as entries from './entries.ts';
+import * as feasts from './feasts.ts';
+import { searchPantry } from './food-search.ts';
+import * as foods from './foods.ts';
+import { isHousehold } from './households.ts';
+import { kitchenFor } from './kitchen.ts';
+import { recipeList } from './recipe-list.ts';
+import { recipePage } from './recipe-page.ts';
+import { addRecipe, recipesUsing } from './recipes.ts';
+import { type Scope, type StoreContext, scopeOf } from './scope.ts';
+import type { Shelf } from './shelf.ts';
+import { BARCODES } from './shelves/barcodes.ts';
+import { CORRECTIONS, correctionsOf } from './shelves/corrections.ts';
+import { EATERS } from './shelves/eaters.ts';
+import { FEASTS } from './shelves/feasts.ts';
+import { HOUSEHOLD } from './shelves/household.ts';
+import { OWN_SWAPS, ownSwapsOf } from './shelves/own-swaps.ts';
+import { PINS } from './shelves/pins.ts';
+import { RECIPE_HEADS } from './shelves/recipe-heads.ts';
+import { STOCK, stockOf, takeForVersion } from './shelves/stock.ts';
+import { VERDICTS, verdictId } from './shelves/verdicts.ts';
+import { VERSIONS } from './shelves/versions.ts';
+import { tableOf } from './table.ts';
+import { getVersion } from './versions.ts';
+import { write } from './write.ts';
+
+// The engine keeps every kind apart by its shelf; here they stand side by side under one type.
+// biome-ignore lint/suspicious/noExplicitAny: each shelf checks its own documents and changes
+type AnyShelf = Shelf<any, any>;
+
+/** Where every kind of document lies. */
+export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
+  versions: VERSIONS,
+  recipes: RECIPE_HEADS,
+  feasts: FEASTS,
+  eaters: EATERS,
+  household: HOUSEHOLD,
+  swaps: OWN_SWAPS,
+  stock: STOCK,
+  pins: PINS,
+  barcodes: BARCODES,
+  corrections: CORRECTIONS,
+  verdicts: VERDICTS,
+};
+
+export type HouseholdStore = Awaited<ReturnType<typeof householdStore>>;
+
+/**
+ * One household's store: all that a route gets. What it hands out and takes in is this household's; the same id in
+ * another is not there.
+ *
+ * @throws DomainError not-found when there is no such household
+ */
+export async function householdStore(context: StoreContext, householdId: string) {
+  if (!(await isHousehold(context, householdId))) throw notFound('household');
+  const s: Scope = scopeOf(context, householdId);
+  return {
+    id: householdId,
+    table: () => tableOf(s),
+    documents: documentsOf(s),
+    recipes: {
+      list: (query: RecipeQuery) => recipeList(s, query),
+      page: (id: string) => recipePage(s, id),
+      add: (recipe: NewRecipe) => addRecipe(s, recipe),
+      using: (foodId: string) => recipesUsing(s, foodId),
+    },
+    versions: {
+      get: (id: string) => getVersion(s, id),
+      count: (id: string) => countedVersion(s, id),
+    },
+    cards: {
+      preview: (versionId: string) => cards.previewCard(s, versionId),
+      add: (versionId: string) => cards.addCard(s, versionId),
+      withdraw: (id: string) => cards.withdrawCard(s, id),
+    },
+    feasts: {
+      list: () => feasts.feastList(s),
+      page: (id: string) => feasts.feastPage(s, id),
+      count: (id: string) => feasts.countedFeast(s, id),
+      take: (
+        id: string,
+        on: entries.MadeOn,
+        entry: Parameters<typeof feasts.takeForFeast>[3],
+        dishes: readonly feasts.TakenDish[],
+      ) => feasts.takeForFeast(s, id, on, entry, dishes),
+    },
+    swaps: () => ownSwapsOf(s),
+    verdicts: {
+      list: () => VERDICTS.all(s),
+      put: (verdict: NewVerdict) => putVerdict(s, verdict),
+    },
+    stock: {
+      list: () => stockOf(s),
+      take: (versionId: string) => takeForVersion(s, versionId),
+    },
+    foods: {
+      pantry: () => foods.pantryOf(s),
+      newest: (ids: readonly string[]) => foods.newestFoods(s, ids),
+      search: (text: string, most: number) => searchPantry(s, text, most),
+      own: () => foods.ownFoodIds(s),
+      put: (food: Food, expected: number | null) => foods.putFood(s, food, expected, stale),
+      remove: (id: string) => foods.removeFood(s, id),
+      restore: (id: string) => foods.restoreFood(s, id),
+      revisions: async (id: string) => {
+        if (!(await foods.foodOwner(s, id))) throw notFound('food');
+        return foods.revisionsOf(s, id);
+      },
+      correction: async (id: string) => {
+        const own = (await CORRECTIONS.all(s)).find((c) => c.foodId === id);
+        return own ?? { foodId: id, synonyms: [], measures: [], revision: 0 };
+      },
+      batch: (batch: Batch) => foods.writeBatch(s, batch, putCorrection),
+    },
+    corrections: () => correctionsOf(s),
+    foodOfBarcode: async (code: string): Promise<string | null> => {
+      const found = await BARCODES.find(s, code);
+      return found === null || found.removed ? null : found.document.foodId;
+    },
+  };
+}
+
+function documentsOf(s: Scope) {
+  const shelf = (name: DocumentName): AnyShelf => SHELVES[name];
+  return {
+    kept: (name: DocumentName, id: string) => entries.kept(s, shelf(name), id),
+    entries: (name: DocumentName, id: string, before: number) => entries.entriesOf(s, shelf(name), id, { before }),
+    make: (name: DocumentName, id: string, document: unknown) => entries.makeDocument(s, shelf(name), id, document),
+    append: (name: DocumentName, id: string, entry: Entry<unknown>, on: entries.MadeOn) =>
+      entries.appendEntry(s, shelf(name), id, entry, on),
+    /** Puts a whole document in place of the one at a revision, or makes it when there is none. */
+    put: (name: DocumentName, id: string, document: unknown, expected: number | null, onBlind: () => Error) =>
+      putDocument(s, shelf(name), id, document, expected, onBlind),
+    remove: (name: DocumentName, id: string) => entries.removeDocument(s, shelf(name), id),
+    restore: (name: DocumentName, id: string) => entries.restoreDocument(s, shelf(name), id),
+  };
+}
+
+/**
+ * @param onBlind what to throw when it is there and nobody said which state is to be changed
+ * @throws DomainError stale when it is at another state than expected
+ */
+function putDocument(
+  scope: Scope,
+  shelf: AnyShelf,
+  id: string,
+  document: unknown,
+  expected: number | null,
+  onBlind: () => Error,
+) {
+  return write(scope, async (s) => {
+    const found = await shelf.find(s, id);
+    if (found === null) {
+      if (expected !== null && expected !== 0) throw stale();
+      return entries.makeDocument(s, shelf, id, document);
+    }
+    const changes = (shelf.kind as FieldKind<unknown>).changes(found.document, document);
+    if (changes.length === 0 && !found.removed) return entries.kept(s, shelf, id);
+    if (expected === null) throw onBlind();
+    if (expected !== found.revision) throw stale();
+    if (found.removed) await entries.restoreDocument(s, shelf, id);
+    if (changes.length === 0) return entries.kept(s, shelf, id);
+    const base = found.removed ? expected + 1 : expected;
+    return entries.appendEntry(s, shelf, id, { id: uuid(), label: 'Change', changes, undoes: null }, { exactly: base });
+  });
+}
+
+/** Puts an eater's verdict of a version, with the swaps that the version has now. */
+function putVerdict(scope: Scope, said: NewVerdict): Promise<Verdict> {
+  return write(scope, async (s) => {
+    const version = await getVersion(s, said.versionId);
+    const named = version.lines.flatMap((l) => (l.food.kind === 'food' ? [l.food.foodId] : []));
+    const byId = new Map((await foods.newestFoods(s, named)).map((f) => [f.id, f]));
+    const full: Verdict = { ...said, swaps: judgedSwaps(version, (id) => byId.get(id) ?? null) };
+    const id = verdictId(full);
+    const found = await VERDICTS.find(s, id);
+    if (found === null) await entries.makeDocument(s, VERDICTS, id, full);
+    else {
+      if (found.removed) await entries.restoreDocument(s, VERDICTS, id);
+      await VERDICTS.check?.(s, id, full, found.document);
+      await VERDICTS.update(s, id, full, found.revision + 2);
+    }
+    return full;
+  });
+}
+
+async function putCorrection(s: Scope, correction: Batch['corrections'][number]): Promise<void> {
+  const found = await CORRECTIONS.find(s, correction.foodId);
+  const refuse = () => invalid('A correction was changed in the meantime.');
+  await putDocument(s, CORRECTIONS, correction.foodId, correction, found?.revision ?? null, refuse);
+}
+
+/** A version counted for everyone who counts, as the API tells it. */
+async function countedVersion(s: Scope, id: string) {
+  const version = await getVersion(s, id);
+  const counting = countersAt(await tableOf(s));
+  const counted = countVersion(
+    version,
+    await kitchenFor(s, [version]),
+    counting.map((c) => c.counter),
+  );
+  return {
+    servings: counted.servings,
+    servingGrams: counted.servingGrams,
+    perServing: counted.perServing,
+    eaters: counting.map((c, i) => ({ eater: c.eater.name, mark: c.program.mark, ...counted.counts[i]! })),
+    open: counted.open,
+  };
+}

@@ -1,0 +1,55 @@
+import type { Kysely } from 'kysely';
+import type { Database } from '../db/schema.ts';
+import type { StoreContext } from './scope.ts';
+
+/** Removed things can be brought back for so many days. */
+export const KEPT_DAYS = 30;
+
+/**
+ * Throws away for good what was removed more than `KEPT_DAYS` ago and what nothing points at any more: children first,
+ * and a recipe only when no version anywhere still takes from it. To be called after a backup.
+ *
+ * @returns how many rows went, by table
+ */
+export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promise<Record<string, number>> {
+  const before = new Date(context.clock().getTime() - KEPT_DAYS * 86_400_000).toISOString();
+  return context.db.transaction().execute(async (db) => {
+    const gone: Record<string, number> = {};
+    const say = (table: string, n: bigint) => {
+      if (n > 0n) gone[table] = (gone[table] ?? 0) + Number(n);
+    };
+    for (const table of ['verdict', 'stock_item', 'pin', 'barcode', 'food_correction', 'feast'] as const) {
+      const rows = db as unknown as Kysely<Record<string, { removed_at: string | null }>>;
+      const done = await rows.deleteFrom(table).where('removed_at', '<', before).executeTakeFirst();
+      say(table, done.numDeletedRows);
+    }
+    say('eater', (await db.deleteFrom('eater').where('removed_at', '<', before).executeTakeFirst()).numDeletedRows);
+    say('version', await purgeVersions(db, before));
+    const recipes = await db
+      .deleteFrom('recipe')
+      .where('removed_at', '<', before)
+      .where('id', 'not in', (e) => e.selectFrom('version_inner').select('inner_recipe_id'))
+      .executeTakeFirst();
+    say('recipe', recipes.numDeletedRows);
+    const homes = await db.deleteFrom('household').where('removed_at', '<', before).executeTakeFirst();
+    say('household', homes.numDeletedRows);
+    const entries = await db
+      .deleteFrom('entry')
+      .where('kind', '=', 'versions')
+      .where('document_id', 'not in', (e) => e.selectFrom('version').select('id'))
+      .executeTakeFirst();
+    say('entry', entries.numDeletedRows);
+    await db.deleteFrom('session').where('until_at', '<', context.clock().toISOString()).execute();
+    return gone;
+  });
+}
+
+async function purgeVersions(db: Kysely<Database>, before: string): Promise<bigint> {
+  const done = await db
+    .deleteFrom('version')
+    .where('removed_at', '<', before)
+    .where('kind', '!=', 'asWritten')
+    .where('id', 'not in', (e) => e.selectFrom('version_inner').select('inner_version_id'))
+    .executeTakeFirst();
+  return done.numDeletedRows;
+}

@@ -1,0 +1,175 @@
+import { type SelectQueryBuilder, sql } from 'kysely';
+import type { RecipeList, RecipeQuery, RecipeSummary } from '../../contract/recipe.ts';
+import { invalid } from '../../core/errors.ts';
+import { fold } from '../../core/food/food-words.ts';
+import type { Database } from '../db/schema.ts';
+import { groupBy } from './group-by.ts';
+import { countWaiting } from './listings.ts';
+import type { Scope } from './scope.ts';
+
+type Listing = Database['recipe_listing'];
+
+/** What a page is ordered by, and where the last one ended: a value, and the recipe for what is equal. */
+interface Cursor {
+  readonly value: string | number | null;
+  readonly id: string;
+}
+
+const encode = (c: Cursor): string => Buffer.from(JSON.stringify([c.value, c.id])).toString('base64url');
+function decode(text: string): Cursor {
+  try {
+    const [value, id] = JSON.parse(Buffer.from(text, 'base64url').toString());
+    if (typeof id === 'string' && (value === null || typeof value === 'string' || typeof value === 'number'))
+      return { value, id };
+  } catch {
+    // Told below, with everything else that is no cursor.
+  }
+  throw invalid('This page of the list cannot be found.', 'Begin with the first page.');
+}
+
+/**
+ * A page of the recipes: a read of stored answers. By the end of the last page and not by a number of rows, so that
+ * what comes in between moves nothing.
+ */
+export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeList> {
+  const { order } = query;
+  const descending = order === 'changed';
+  const counter = order === 'points' || query.pointsAtMost !== undefined ? await counterOf(s, query) : null;
+  const column = order === 'points' ? 'p.points' : COLUMNS[order];
+  let q = matching(s, query, counter).select([
+    'l.recipe_id',
+    'l.title',
+    'l.author',
+    'l.whose',
+    'l.changed_at',
+    'l.version_id',
+    'l.version_name',
+    'l.versions',
+    'l.servings',
+    'l.kcal',
+    'l.serving_grams',
+    'l.open',
+    'l.stale',
+    sql.ref(column).as('ordered_by'),
+  ]);
+  // A recipe whose calories nobody knows stands behind all others.
+  if (order === 'kcal') q = q.where('l.kcal', 'is not', null);
+  if (query.after !== undefined) {
+    const { value, id } = decode(query.after);
+    q = q.where(
+      descending
+        ? sql<boolean>`(${sql.ref(column)}, l.recipe_id) < (${value}, ${id})`
+        : sql<boolean>`(${sql.ref(column)}, ${sql.ref(order === 'points' ? 'p.recipe_id' : 'l.recipe_id')}) > (${value}, ${id})`,
+    );
+  }
+  const direction = descending ? 'desc' : 'asc';
+  const rows = await q
+    .orderBy(sql.ref(column), direction)
+    .orderBy(sql.ref(order === 'points' ? 'p.recipe_id' : 'l.recipe_id'), direction)
+    .limit(query.limit + 1)
+    .execute();
+  const page = rows.slice(0, query.limit);
+  const last = page[page.length - 1];
+  return {
+    rows: await summaries(s, page),
+    next:
+      rows.length > query.limit && last !== undefined
+        ? encode({ value: last.ordered_by as Cursor['value'], id: last.recipe_id })
+        : null,
+    total: query.after === undefined ? await countMatching(s, query, counter) : null,
+    counting: await countWaiting(s),
+  };
+}
+
+const COLUMNS = { changed: 'l.changed_at', title: 'l.title_key', kcal: 'l.kcal' } as const;
+
+/** The key of whoever the list is ordered for: the first who counts where nobody is named. */
+async function counterOf(s: Scope, query: RecipeQuery): Promise<string | null> {
+  if (query.counter !== undefined) return query.counter;
+  const row = await s.db
+    .selectFrom('recipe_points')
+    .select('counter')
+    .where('household_id', '=', s.householdId)
+    .where('position', '=', 0)
+    .limit(1)
+    .executeTakeFirst();
+  return row?.counter ?? null;
+}
+
+// The list is read from one or two tables, as it is ordered; the builder's type stops at the first.
+type Reading = SelectQueryBuilder<{ l: Listing; p: Database['recipe_points'] }, 'l' | 'p', object>;
+
+function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading {
+  const base =
+    counter === null
+      ? s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId)
+      : s.db
+          .selectFrom('recipe_points as p')
+          .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
+          .where('p.household_id', '=', s.householdId)
+          .where('p.counter', '=', counter);
+  let q = base as unknown as Reading;
+  if (query.pointsAtMost !== undefined) q = q.where('p.points', '<=', query.pointsAtMost);
+  if (query.kcalAtMost !== undefined) q = q.where('l.kcal', '<=', query.kcalAtMost);
+  if (query.whose !== undefined) q = q.where('l.whose', '=', query.whose);
+  const words = fold(query.q)
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .slice(0, 8);
+  if (words.length > 0) {
+    const asked = words.map((w) => `"${w}"*`).join(' AND ');
+    q = q.where(
+      sql<boolean>`l.recipe_id in (select w.recipe_id from recipe_text t join recipe_words w on w.rowid = t.rowid
+        where t.words match ${asked})`,
+    );
+  }
+  return q;
+}
+
+async function countMatching(s: Scope, query: RecipeQuery, counter: string | null): Promise<number> {
+  const row = await matching(s, query, query.pointsAtMost === undefined ? null : counter)
+    .select((e) => e.fn.countAll<number>().as('n'))
+    .executeTakeFirst();
+  return Number(row?.n ?? 0);
+}
+
+async function summaries(
+  s: Scope,
+  rows: readonly Omit<Listing, 'household_id' | 'title_key'>[],
+): Promise<RecipeSummary[]> {
+  if (rows.length === 0) return [];
+  const points = await s.db
+    .selectFrom('recipe_points')
+    .select(['recipe_id', 'counter', 'mark', 'points', 'was', 'complete'])
+    .where(
+      'recipe_id',
+      'in',
+      rows.map((r) => r.recipe_id),
+    )
+    .orderBy('recipe_id')
+    .orderBy('position')
+    .execute();
+  const byRecipe = groupBy(points, (p) => p.recipe_id);
+  return rows.map((r) => ({
+    id: r.recipe_id,
+    title: r.title,
+    author: r.author,
+    whose: r.whose as RecipeSummary['whose'],
+    changedAt: r.changed_at,
+    servings: r.servings,
+    open: Number(r.open),
+    versionId: r.version_id,
+    versionName: r.version_name,
+    versions: Number(r.versions),
+    kcal: r.kcal,
+    servingGrams: r.serving_grams,
+    points: (byRecipe.get(r.recipe_id) ?? []).map((p) => ({
+      counter: p.counter,
+      mark: p.mark,
+      points: p.points,
+      was: p.was,
+      complete: p.complete === 1,
+    })),
+    stale: r.stale > 0,
+  }));
+}
