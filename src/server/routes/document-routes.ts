@@ -1,6 +1,7 @@
 import { type Request, type Response, Router } from 'express';
 import { z } from 'zod';
-import { DocumentId, entrySchema, Revision, sentEntrySchema } from '../../contract/entry.ts';
+import { DocumentId, entrySchema, sentEntrySchema } from '../../contract/entry.ts';
+import { Id } from '../../contract/primitives.ts';
 import { DOCUMENT_NAMES, type DocumentName } from '../../core/documents/document-kinds.ts';
 import { blind, etag, ifMatchOrNull } from '../http/if-match.ts';
 import { parse } from '../http/problem.ts';
@@ -31,7 +32,7 @@ export function documentRoutes(): Router {
       answer(res, await res.locals.store.documents.make(name, idOf(req), document));
     });
     api.get(`/${name}/:id/entries`, async (req, res) => {
-      const { before } = parse(z.object({ before: z.coerce.number().pipe(Revision) }), req.query);
+      const { before } = parse(z.object({ before: Id }), req.query);
       res.json(await res.locals.store.documents.entries(name, idOf(req), before));
     });
     api.post(`/${name}/:id/entries`, async (req, res) => {

@@ -52,12 +52,12 @@ export async function kept<D, C>(s: Scope, shelf: Shelf<D, C>, id: string, since
   return { ...found, ...(await entriesOf(s, shelf, id, { after: since })) };
 }
 
-/** Entries of a document, oldest first: the last ones, or the last ones before or all after a state. */
+/** Entries of a document, oldest first: the last ones, the last ones before an entry, or those after a state. */
 export async function entriesOf<D, C>(
   s: Scope,
   shelf: Shelf<D, C>,
   id: string,
-  part: { readonly before?: number; readonly after?: number },
+  part: { readonly before?: string; readonly after?: number },
 ): Promise<{ entries: Entry<C>[]; earlier: boolean }> {
   const rows = await s.db
     .selectFrom('entry')
@@ -65,7 +65,15 @@ export async function entriesOf<D, C>(
     .where('household_id', '=', s.householdId)
     .where('kind', '=', shelf.name)
     .where('document_id', '=', id)
-    .$if(part.before !== undefined, (q) => q.where('seq', '<', part.before!))
+    .$if(part.before !== undefined, (q) =>
+      q.where('seq', '<', (e) =>
+        e
+          .selectFrom('entry as mark')
+          .select('mark.seq')
+          .where('mark.household_id', '=', s.householdId)
+          .where('mark.id', '=', part.before!),
+      ),
+    )
     .$if(part.after !== undefined, (q) => q.where('seq', '>', part.after!))
     .orderBy('seq', 'desc')
     .limit(HISTORY_TAIL + 1)

@@ -136,7 +136,7 @@ function documentsOf(s: Scope) {
   const shelf = (name: DocumentName): AnyShelf => SHELVES[name];
   return {
     kept: (name: DocumentName, id: string) => entries.kept(s, shelf(name), id),
-    entries: (name: DocumentName, id: string, before: number) => entries.entriesOf(s, shelf(name), id, { before }),
+    entries: (name: DocumentName, id: string, before: string) => entries.entriesOf(s, shelf(name), id, { before }),
     make: (name: DocumentName, id: string, document: unknown) => entries.makeDocument(s, shelf(name), id, document),
     append: (name: DocumentName, id: string, entry: Entry<unknown>, on: entries.MadeOn) =>
       entries.appendEntry(s, shelf(name), id, entry, on),

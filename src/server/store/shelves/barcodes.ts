@@ -1,11 +1,8 @@
-import { z } from 'zod';
-import { Id } from '../../../contract/primitives.ts';
+import { BarcodeSchema } from '../../../contract/documents.ts';
 import { BARCODE_KIND, type KnownBarcode } from '../../../core/documents/document-kinds.ts';
 import { notFound } from '../../../core/errors.ts';
 import { foodOwner } from '../foods.ts';
 import { rowShelf } from '../row-shelf.ts';
-
-const BarcodeSchema: z.ZodType<KnownBarcode> = z.object({ code: z.string().regex(/^\d{8,14}$/), foodId: Id });
 
 /** The barcodes that the household knows from an earlier scan. */
 export const BARCODES = rowShelf<KnownBarcode, 'barcode'>({

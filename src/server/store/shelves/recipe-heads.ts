@@ -1,6 +1,6 @@
-import { z } from 'zod';
+import { RecipeHeadSchema } from '../../../contract/documents.ts';
 import { FieldChangeSchema } from '../../../contract/entry.ts';
-import { CreditSchema, RecipeSchema } from '../../../contract/recipe.ts';
+import { CreditSchema } from '../../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../../core/documents/document-kinds.ts';
 import { inUse } from '../../../core/errors.ts';
 import type { FieldChange } from '../../../core/history/field-change.ts';
@@ -9,14 +9,12 @@ import { nowOf, recount } from '../scope.ts';
 import type { Shelf } from '../shelf.ts';
 import { fromJson, toJson } from '../stored.ts';
 
-const HeadSchema = z.object({ title: RecipeSchema.shape.title, credit: CreditSchema });
-
 /** A recipe's title and credit. Recipes are brought in with their version as written, in `recipes.ts`. */
 export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   name: 'recipes',
   what: 'recipe',
   kind: RECIPE_KIND,
-  schema: HeadSchema,
+  schema: RecipeHeadSchema,
   change: FieldChangeSchema,
   first: 0,
   find: async (s, id) => {

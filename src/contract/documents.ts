@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import {
+  BARCODE_KIND,
+  CORRECTION_KIND,
+  type DocumentName,
+  EATER_KIND,
+  FEAST_KIND,
+  HOUSEHOLD_KIND,
+  type KnownBarcode,
+  PIN_KIND,
+  RECIPE_KIND,
+  type RecipeHead,
+  STOCK_KIND,
+  SWAP_KIND,
+  VERDICT_KIND,
+} from '../core/documents/document-kinds.ts';
+import type { Feast } from '../core/feast/feast.ts';
+import type { FoodCorrection } from '../core/food/food-correction.ts';
+import type { DocumentKind } from '../core/history/document-kind.ts';
+import type { FieldChange } from '../core/history/field-change.ts';
+import type { Pin } from '../core/program/program.ts';
+import { type Change, VERSION_KIND } from '../core/recipe/entry.ts';
+import type { Version } from '../core/recipe/version.ts';
+import type { StockItem } from '../core/stock/stock.ts';
+import type { OwnSwap } from '../core/swap/own-swap.ts';
+import type { Verdict } from '../core/swap/verdict.ts';
+import type { Eater, Household } from '../core/table/table.ts';
+import { FieldChangeSchema } from './entry.ts';
+import { FeastSchema } from './feast.ts';
+import { FoodCorrectionSchema } from './food.ts';
+import { EaterSchema, HouseholdSchema } from './household.ts';
+import { Id } from './primitives.ts';
+import { PinSchema } from './program.ts';
+import { CreditSchema, RecipeSchema } from './recipe.ts';
+import { StockItemSchema } from './stock.ts';
+import { OwnSwapSchema } from './swap.ts';
+import { VerdictSchema } from './verdict.ts';
+import { VersionChangeSchema, VersionSchema } from './version.ts';
+
+export const RecipeHeadSchema: z.ZodType<RecipeHead> = z.object({
+  title: RecipeSchema.shape.title,
+  credit: CreditSchema,
+});
+export const BarcodeSchema: z.ZodType<KnownBarcode> = z.object({ code: z.string().regex(/^\d{8,14}$/), foodId: Id });
+
+/** What each kind of document is made of, and what one change of it looks like. */
+export interface DocumentTypes {
+  versions: { document: Version; change: Change };
+  recipes: { document: RecipeHead; change: FieldChange };
+  feasts: { document: Feast; change: FieldChange };
+  eaters: { document: Eater; change: FieldChange };
+  household: { document: Household; change: FieldChange };
+  swaps: { document: OwnSwap; change: FieldChange };
+  stock: { document: StockItem; change: FieldChange };
+  pins: { document: Pin; change: FieldChange };
+  barcodes: { document: KnownBarcode; change: FieldChange };
+  corrections: { document: FoodCorrection; change: FieldChange };
+  verdicts: { document: Verdict; change: FieldChange };
+}
+export type DocumentOf<N extends DocumentName> = DocumentTypes[N]['document'];
+export type ChangeOf<N extends DocumentName> = DocumentTypes[N]['change'];
+
+/** How a kind of document is checked and changed. */
+export interface DocumentSpec<D, C> {
+  readonly kind: DocumentKind<D, C>;
+  readonly schema: z.ZodType<D>;
+  readonly change: z.ZodType<C>;
+}
+
+const fields = <D>(kind: DocumentKind<D, FieldChange>, schema: z.ZodType<D>): DocumentSpec<D, FieldChange> => ({
+  kind,
+  schema,
+  change: FieldChangeSchema,
+});
+
+/** Every kind of document that is saved by entries, for both ends of the wire. */
+export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<N>, ChangeOf<N>> } = {
+  versions: { kind: VERSION_KIND, schema: VersionSchema, change: VersionChangeSchema },
+  recipes: fields(RECIPE_KIND, RecipeHeadSchema),
+  feasts: fields(FEAST_KIND, FeastSchema),
+  eaters: fields(EATER_KIND, EaterSchema),
+  household: fields(HOUSEHOLD_KIND, HouseholdSchema),
+  swaps: fields(SWAP_KIND, OwnSwapSchema),
+  stock: fields(STOCK_KIND, StockItemSchema),
+  pins: fields(PIN_KIND, PinSchema),
+  barcodes: fields(BARCODE_KIND, BarcodeSchema),
+  corrections: fields(CORRECTION_KIND, FoodCorrectionSchema),
+  verdicts: fields(VERDICT_KIND, VerdictSchema),
+};
