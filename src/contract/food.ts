@@ -100,5 +100,8 @@ export const BatchSchema = z.object({
     .max(20_000, 'are more than 20,000: split the file')
     .refine((fs) => new Set(fs.map((f) => f.id)).size === fs.length, 'have an id twice'),
   corrections: z.array(FoodCorrectionSchema).max(20_000, 'are more than 20,000: split the file'),
-});
-export type Batch = z.infer<typeof BatchSchema>;
+}) satisfies z.ZodType<Batch>;
+export interface Batch {
+  readonly foods: readonly Food[];
+  readonly corrections: readonly FoodCorrection[];
+}

@@ -30,6 +30,8 @@ class StartError extends Error {}
  * lock on the data come first: what is refused has changed nothing.
  */
 export async function main(args: readonly string[], dist = DIST): Promise<void> {
+  // Whatever is written is for its owner alone.
+  process.umask(0o077);
   const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
   const taken: { listeners: Listener[]; lock: DatabaseLock | null } = { listeners: [], lock: null };
   try {

@@ -34,7 +34,10 @@ export function startRenewer(file: string, context: Omit<StoreContext, 'wakeRene
 
   const done = (): void => {
     busy = false;
-    if (again && !stopped) return wake();
+    if (again && !stopped) {
+      wake();
+      return;
+    }
     for (const tell of waiting) tell();
     waiting = [];
     rest = setTimeout(() => {

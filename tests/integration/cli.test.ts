@@ -80,7 +80,7 @@ describe('ways', () => {
     }
   });
   it('takes what is in the house, what cannot be had, and swaps of one’s own', async () => {
-    const to = (printed: ReturnType<typeof ask>) => printed.options!.map((o) => o.swap);
+    const to = (printed: Awaited<ReturnType<typeof ask>>) => printed.options!.map((o) => o.swap);
     const free = await ask('--eater', 'LE=6', '--explain');
     const house = await ask('--eater', 'LE=6', '--have', '300 g fat-free sour cream', '--explain');
     expect(to(free)).toContain('beef-80-to-95');

@@ -5,21 +5,21 @@ import { IDBFactory } from 'fake-indexeddb';
 import { DOCUMENTS } from '../../src/contract/documents.ts';
 import { ProblemSchema } from '../../src/contract/problem.ts';
 import { EATER_KIND, FEAST_KIND } from '../../src/core/documents/document-kinds.ts';
+import type { Feast } from '../../src/core/feast/feast.ts';
 import type { DocumentKind } from '../../src/core/history/document-kind.ts';
 import type { Entry } from '../../src/core/history/entry.ts';
+import type { FieldChange } from '../../src/core/history/field-change.ts';
 import { applyExactly } from '../../src/core/history/rebase.ts';
 import { same } from '../../src/core/history/same.ts';
 import { type Change, lineChange } from '../../src/core/recipe/entry.ts';
 import type { Version } from '../../src/core/recipe/version.ts';
 import type { Eater } from '../../src/core/table/table.ts';
-import type { Feast } from '../../src/core/feast/feast.ts';
-import type { FieldChange } from '../../src/core/history/field-change.ts';
 import { ApiError, OfflineError, type request } from '../../src/web/data/api.ts';
 import { documentServer } from '../../src/web/saving/document-server.ts';
 import { browserOutbox, type Outbox, waitingFor } from '../../src/web/saving/outbox.ts';
 import { SavedDocument } from '../../src/web/saving/saved-document.ts';
 import type { DocumentKey, Waiting } from '../../src/web/saving/wish.ts';
-import { testServer, type TestServer } from '../support/test-server.ts';
+import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
 /** What goes wrong between a device and the server. */
@@ -119,7 +119,10 @@ async function reset(world: World): Promise<void> {
       { id: 'step-two', text: 'Bake.' },
     ],
   });
-  const asWritten = { ...version, lines: version.lines.map((l) => ({ ...l, id: `ml-${l.id}`, originLineId: `ml-${l.id}` })) };
+  const asWritten = {
+    ...version,
+    lines: version.lines.map((l) => ({ ...l, id: `ml-${l.id}`, originLineId: `ml-${l.id}` })),
+  };
   const credit = { author: null, url: null, whose: 'own' };
   await send('POST', '/recipes', { id: 'model-recipe', title: 'Cake', credit, claims: [], notes: '', asWritten });
   await send('PUT', '/eaters/model-eater', {
@@ -172,7 +175,11 @@ async function withFactory<T>(device: Device, work: () => Promise<T>): Promise<T
 }
 
 /** One generated story of two devices and three tabs. Throws when a promise of the engine is broken. */
-export async function playStory(world: World, random: Random, steps: number): Promise<{ entries: number; questions: number }> {
+export async function playStory(
+  world: World,
+  random: Random,
+  steps: number,
+): Promise<{ entries: number; questions: number }> {
   await reset(world);
   const log: Log = { made: new Map(), dropped: new Set(), questions: { count: 0 } };
   const device = (): Device => ({
@@ -186,7 +193,8 @@ export async function playStory(world: World, random: Random, steps: number): Pr
   const tab = (d: Device): Tab => ({ device: d, id: `tab-${tabs++}`, open: null });
   const all: Tab[] = [tab(phone), tab(laptop), tab(laptop)];
 
-  const aliveOn = (d: Device): Set<string> => new Set(all.filter((t) => t.device === d && t.open !== null).map((t) => t.id));
+  const aliveOn = (d: Device): Set<string> =>
+    new Set(all.filter((t) => t.device === d && t.open !== null).map((t) => t.id));
   const openTab = async (t: Tab): Promise<void> => {
     if (t.open !== null) return;
     t.id = `tab-${tabs++}`;
@@ -292,7 +300,9 @@ async function judge(world: World, tabs: readonly Tab[], log: Log): Promise<void
     for (const t of tabs) {
       const shown = t.open!.get(key.name)!.shown;
       if (!same(shown.document, stored.document))
-        throw new Error(`${t.id} shows another ${key.name} than is stored:\n${JSON.stringify(shown.document)}\n${JSON.stringify(stored.document)}`);
+        throw new Error(
+          `${t.id} shows another ${key.name} than is stored:\n${JSON.stringify(shown.document)}\n${JSON.stringify(stored.document)}`,
+        );
     }
     // Every entry was made on exactly what was there: going back through them leads to where it began.
     const kind = DOCUMENTS[key.name].kind as DocumentKind<unknown, unknown>;
@@ -346,7 +356,8 @@ function versionChange(random: Random, v: Version): Change[] {
 
 function eaterChange(random: Random, e: Eater): FieldChange[] {
   const r = random();
-  const toggled = <T>(list: readonly T[], one: T): T[] => (list.includes(one) ? list.filter((x) => x !== one) : [...list, one]);
+  const toggled = <T>(list: readonly T[], one: T): T[] =>
+    list.includes(one) ? list.filter((x) => x !== one) : [...list, one];
   const next: Eater =
     r < 0.4
       ? { ...e, allergies: toggled(e.allergies, pick(random, ['peanuts', 'milk', 'egg', 'soy'] as const)) }
@@ -372,11 +383,22 @@ function feastChange(random: Random, f: Feast): FieldChange[] {
       : r < 0.5
         ? { ...f, targets: { ...f.targets, [pick(random, ['anna', 'bert'])]: Math.floor(random() * 20) } }
         : r < 0.7 && dish
-          ? { ...f, dishes: [{ ...dish, portions: { ...dish.portions, [pick(random, ['anna', 'bert'])]: pick(random, [0, 0.5, 2]) } }] }
+          ? {
+              ...f,
+              dishes: [
+                {
+                  ...dish,
+                  portions: { ...dish.portions, [pick(random, ['anna', 'bert'])]: pick(random, [0, 0.5, 2]) },
+                },
+              ],
+            }
           : r < 0.8 && dish
             ? { ...f, dishes: [] }
             : r < 0.9 && !dish
-              ? { ...f, dishes: [{ recipeId: 'model-recipe', versionId: 'model-version', portions: {}, mostDeparture: 5 }] }
+              ? {
+                  ...f,
+                  dishes: [{ recipeId: 'model-recipe', versionId: 'model-version', portions: {}, mostDeparture: 5 }],
+                }
               : { ...f, name: `Supper ${Math.floor(random() * 50)}` };
   return FEAST_KIND.changes(f, next);
 }

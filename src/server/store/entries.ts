@@ -3,6 +3,7 @@ import { entrySchema } from '../../contract/entry.ts';
 import { DomainError, invalid, notFound, stale } from '../../core/errors.ts';
 import type { Difference } from '../../core/history/document-kind.ts';
 import { type Entry, EntryConflict } from '../../core/history/entry.ts';
+import type { FieldKind } from '../../core/history/field-change.ts';
 import { HISTORY_TAIL } from '../../core/history/history.ts';
 import { applyExactly, rebase } from '../../core/history/rebase.ts';
 import { note, nowOf, type Scope } from './scope.ts';
@@ -189,14 +190,32 @@ async function put<D, C>(
  */
 export function makeDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: string, document: D): Promise<Kept<D, C>> {
   return write(scope, async (s) => {
-    if ((await shelf.find(s, id)) !== null) return kept(s, shelf, id);
+    const found = await shelf.find(s, id);
     const next = checked(shelf.schema, document);
+    if (found !== null) return remade(s, shelf, id, found, next);
     await shelf.check?.(s, id, next, null);
     await shelf.insert(s, id, next);
     await shelf.follow?.(s, id, null, next);
     note(s, shelf.name, id, shelf.first);
     return kept(s, shelf, id);
   });
+}
+
+/** A document that is to be made is there already: the same request again, or somebody else's wish for the same pair. */
+async function remade<D, C>(s: Scope, shelf: Shelf<D, C>, id: string, found: Shelved<D>, next: D): Promise<Kept<D, C>> {
+  if (!shelf.isPair) return kept(s, shelf, id);
+  if (found.removed) {
+    await shelf.check?.(s, id, next, null);
+    await shelf.update(s, id, next, found.revision + 1);
+    await shelf.mark(s, id, null, found.revision + 1);
+    await shelf.follow?.(s, id, null, next);
+    note(s, shelf.name, id, found.revision + 1);
+    return kept(s, shelf, id);
+  }
+  const apart = (shelf.kind as Partial<FieldKind<D>>).changes?.(found.document, next) ?? [];
+  if (apart.length === 0) return kept(s, shelf, id);
+  const differences = apart.map((c) => shelf.kind.differ(found.document, c as C));
+  throw new ConflictError(await kept(s, shelf, id), differences);
 }
 
 /**

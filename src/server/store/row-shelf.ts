@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { FieldChangeSchema } from '../../contract/entry.ts';
 import { notFound } from '../../core/errors.ts';
 import type { FieldChange, FieldKind } from '../../core/history/field-change.ts';
-import type { Database, RowOf } from '../db/schema.ts';
+import type { RowOf } from '../db/schema.ts';
 import type { Scope } from './scope.ts';
 import type { Shelf, Shelved } from './shelf.ts';
 import { readable } from './stored.ts';
@@ -14,7 +14,7 @@ type Row = Record<string, unknown>;
 type RowTable = 'eater' | 'stock_item' | 'pin' | 'barcode' | 'food_correction' | 'verdict' | 'own_swap' | 'feast';
 
 export interface RowShelfOptions<D, T extends RowTable>
-  extends Pick<Shelf<D, FieldChange>, 'name' | 'what' | 'first' | 'check' | 'checkRemoval' | 'follow'> {
+  extends Pick<Shelf<D, FieldChange>, 'name' | 'what' | 'first' | 'isPair' | 'check' | 'checkRemoval' | 'follow'> {
   readonly kind: FieldKind<D>;
   readonly schema: z.ZodType<D>;
   readonly table: T;

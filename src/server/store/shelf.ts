@@ -23,6 +23,8 @@ export interface Shelf<D, C> {
   readonly change: z.ZodType<C>;
   /** The revision that a new one begins with. */
   readonly first: number;
+  /** Whether its id says what it is of, so that two people may make the same one, and one that was removed again. */
+  readonly isPair?: boolean;
   find(s: Scope, id: string): Promise<Shelved<D> | null>;
   /** @throws DomainError not-found where the id is another household's */
   insert(s: Scope, id: string, document: D): Promise<void>;

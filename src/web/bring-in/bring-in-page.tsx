@@ -8,14 +8,14 @@ import { byEyeIsFine } from '../../core/program/slack.ts';
 import { lineChange } from '../../core/recipe/entry.ts';
 import { lineOf, readIngredient, resolveReading } from '../../core/recipe/read-ingredient.ts';
 import { readLine } from '../../core/recipe/reading/read-line.ts';
-import { isOpen, type Line, type Version } from '../../core/recipe/version.ts';
-import { useVersion } from '../data/use-version.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
+import { isOpen, type Line } from '../../core/recipe/version.ts';
 import { AddLine } from '../parts/add-line.tsx';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { FoodPicker } from '../parts/food-picker.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
 import { StepsEditor } from '../parts/steps-editor.tsx';
+import { useDocument } from '../saving/use-document.ts';
+import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { ClaimsNote } from './claims-note.tsx';
@@ -25,8 +25,9 @@ import { StepDoubts } from './step-doubts.tsx';
 
 /** The words as written beside what they were read as; open questions first. */
 export function BringInPage() {
+  const { household } = useHousehold();
   const { asWritten } = useOpenRecipe();
-  const open = useVersion(asWritten.id);
+  const open = useDocument(household.id, 'versions', asWritten.id);
   if (!open) {
     return (
       <p className="p-6 text-soft" role="status">
@@ -34,18 +35,11 @@ export function BringInPage() {
       </p>
     );
   }
-  return <BringIn key={asWritten.id} editor={open.editor} version={open.state.version} state={open.state} />;
+  return <BringIn key={asWritten.id} editor={open.saved} shown={open.shown} />;
 }
 
-function BringIn({
-  editor,
-  version,
-  state,
-}: {
-  editor: VersionEditor;
-  version: Version;
-  state: ReturnType<VersionEditor['getState']>;
-}) {
+function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion }) {
+  const version = shown.document;
   const { household } = useHousehold();
   const { page, index, kitchen } = useOpenRecipe();
   const { count, places, eaters } = useCount(version);
@@ -108,7 +102,7 @@ function BringIn({
   return (
     <>
       <main className="min-w-0 px-4 py-4 md:px-6">
-        <HistoryBar editor={editor} state={state} />
+        <HistoryBar editor={editor} shown={shown} />
         <RecipeHead editor={editor} version={version} />
         <StepDoubts version={version} index={index} />
         {openLines.length > 0 && (

@@ -95,7 +95,7 @@ export function PastePage() {
     try {
       await request('POST', `/households/${household.id}/recipes`, body);
       localStorage.removeItem(draftKey);
-      await refresh.recipes(household.id);
+      await refresh.recipe(household.id);
       navigate(`/h/${household.id}/recipes/${recipeId}/bring-in`);
     } catch (e) {
       setSending(false);

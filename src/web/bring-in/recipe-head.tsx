@@ -1,12 +1,11 @@
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
+import { RECIPE_KIND, type RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/recipe/version.ts';
-import { request } from '../data/api.ts';
-import { refresh } from '../data/queries.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
-import { sayError } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -20,16 +19,22 @@ const WHOSE: Record<Recipe['credit']['whose'], string> = {
 export function RecipeHead({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
   const { page } = useOpenRecipe();
-  const { recipe } = page;
-  const patch = async (change: Partial<Pick<Recipe, 'title' | 'credit'>>) => {
-    try {
-      await request('PATCH', `/recipes/${recipe.id}`, change, { 'If-Match': `"${recipe.revision}"` });
-      await Promise.all([refresh.recipe(recipe.id), refresh.recipes(household.id)]);
-    } catch (e) {
-      sayError(e);
-      await refresh.recipe(recipe.id);
-    }
-  };
+  const key = { householdId: household.id, name: 'recipes', id: page.recipe.id } as const;
+  const seen: RecipeHeadFields = { title: page.recipe.title, credit: page.recipe.credit };
+  const saved = documents.hold(key, {
+    document: seen,
+    revision: page.recipe.revision,
+    removed: false,
+    entries: [],
+    earlier: false,
+  });
+  const shown = useSyncExternalStore(saved.subscribe, saved.getShown);
+  const recipe = shown?.document ?? seen;
+  const patch = (change: Partial<RecipeHeadFields>) =>
+    void saved.do(
+      change.title === undefined ? 'Change whose it is' : 'Change the title',
+      RECIPE_KIND.changes(recipe, { ...recipe, ...change }),
+    );
   return (
     <div className="mt-3 grid grid-cols-[1fr_6rem] gap-3 sm:grid-cols-[1fr_8rem]">
       <div>

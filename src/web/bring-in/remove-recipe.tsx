@@ -1,34 +1,32 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { request } from '../data/api.ts';
-import { refresh } from '../data/queries.ts';
-import { sayError } from '../parts/say-error.ts';
+import { sayDone } from '../parts/say-done.ts';
+import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
-/** Removes the recipe for good, after a second word. */
+/** Removes the recipe, after a second word; it can be brought back. */
 export function RemoveRecipe() {
   const { household } = useHousehold();
   const { page } = useOpenRecipe();
   const navigate = useNavigate();
   const [asked, setAsked] = useState(false);
   const remove = async () => {
-    try {
-      await request('DELETE', `/recipes/${page.recipe.id}`);
-      await refresh.recipes(household.id);
-      navigate(`/h/${household.id}/recipes`);
-      toast(`"${page.recipe.title}" is removed.`);
-    } catch (e) {
-      setAsked(false);
-      sayError(e);
-    }
+    const { title, credit, revision, id } = page.recipe;
+    const kept = { document: { title, credit }, revision, removed: false, entries: [], earlier: false };
+    const saved = documents.hold({ householdId: household.id, name: 'recipes', id }, kept);
+    await saved.want({ wants: 'remove' });
+    setAsked(false);
+    // What another recipe takes from is refused by name, and told at the head of the page.
+    if (!saved.shown.removed) return;
+    navigate(`/h/${household.id}/recipes`);
+    sayDone(`"${title}" is removed.`, () => saved.want({ wants: 'restore' }));
   };
   return (
     <div className="mt-8 border-rule border-t pt-4">
       {asked ? (
         <div className="note flex flex-wrap items-center gap-2" role="alert">
-          The recipe, its versions and its links are gone for good then.
+          The recipe, its versions and its links are gone then, for good after thirty days.
           <button type="button" className="btn btn-main btn-small" onClick={remove}>
             Yes, remove it
           </button>

@@ -1,22 +1,20 @@
 import { useMemo } from 'react';
-import useSWR, { mutate } from 'swr';
-import { z } from 'zod';
-import { OwnSwapSchema } from '../../contract/swap.ts';
 import { SWAPS } from '../../core/swap/library.ts';
 import { type OwnSwap, type SwapShelf, shelfOf } from '../../core/swap/own-swap.ts';
-import { getParsed } from './api.ts';
+import { type Row, type Rows, useRows } from '../saving/use-document.ts';
+import { useOwnSwaps } from './queries.ts';
 
-const ownSwaps = getParsed(z.array(OwnSwapSchema));
-const NONE: readonly OwnSwap[] = [];
+const NONE: readonly Row<OwnSwap>[] = [];
+const idOf = (swap: OwnSwap): string => swap.id;
 
-/** The swaps that a household wrote, retired ones among them. */
-export const useOwnSwaps = (h: string) =>
-  useSWR(`/households/${h}/swaps`, ownSwaps, { revalidateOnFocus: false, keepPreviousData: true });
+/** The swaps that a household wrote, retired ones among them, and how they are changed. */
+export function useOwnSwapRows(h: string): Rows<'swaps'> & { readonly error: Error | undefined } {
+  const { data = NONE, error } = useOwnSwaps(h);
+  return { ...useRows(h, 'swaps', data, idOf), error };
+}
 
 /** Everything a household can swap with; the shipped swaps alone until its own are there. */
 export function useSwapShelf(h: string): SwapShelf {
-  const { data = NONE } = useOwnSwaps(h);
-  return useMemo(() => shelfOf(data, SWAPS), [data]);
+  const { rows } = useOwnSwapRows(h);
+  return useMemo(() => shelfOf(rows, SWAPS), [rows]);
 }
-
-export const refreshSwaps = (h: string) => mutate(`/households/${h}/swaps`);

@@ -1,68 +1,45 @@
 import { useState } from 'react';
-import { sayError } from '../parts/say-error.ts';
 import { UndoButtons } from '../parts/undo-buttons.tsx';
 import { useUndoKeys } from '../parts/use-undo-keys.ts';
-import type { FeastEditor, FeastState } from './feast-editor.ts';
-
-const SAVE_WORDS: Record<FeastState['save'], string> = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  failed: 'Not saved',
-  conflict: 'Changed elsewhere',
-};
+import { SaveQuestion, SaveState } from '../saving/save-state.tsx';
+import type { OpenFeast } from './use-feast.ts';
 
 /** What a feast is called, when it is and for how many, with undo and redo over everything. */
-export function FeastHead({ editor, state }: { editor: FeastEditor; state: FeastState }) {
-  const { feast, save, words } = state;
-  useUndoKeys(editor);
-  const attempt = (work: Promise<unknown>) => void work.catch(sayError);
+export function FeastHead({ saved, shown, change }: Pick<OpenFeast, 'saved' | 'shown' | 'change'>) {
+  const feast = shown.document;
+  const { undo, redo } = shown.history;
+  useUndoKeys(saved);
   return (
     <>
       <div className="mt-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div className="flex flex-wrap items-end gap-3">
-          <NameField key={feast.name} name={feast.name} onName={(name) => editor.change({ name })} />
+          <NameField key={feast.name} name={feast.name} onName={(name) => change('Rename the feast', { name })} />
           <label>
             <span className="label">Day</span>
             <input
               type="date"
               className="field w-auto"
               value={feast.day ?? ''}
-              onChange={(e) => editor.change({ day: e.target.value === '' ? null : e.target.value })}
+              onChange={(e) => change('Change the day', { day: e.target.value === '' ? null : e.target.value })}
             />
           </label>
-          <PeopleField key={feast.people} people={feast.people} onPeople={(people) => editor.change({ people })} />
+          <PeopleField
+            key={feast.people}
+            people={feast.people}
+            onPeople={(people) => change('Change for how many', { people })}
+          />
         </div>
         <div className="flex items-center gap-2">
           <UndoButtons
-            undo={state.canUndo ? '' : null}
-            redo={state.canRedo ? '' : null}
-            onUndo={() => attempt(editor.undo())}
-            onRedo={() => attempt(editor.redo())}
+            undo={undo?.label ?? (shown.earlier ? '' : null)}
+            redo={redo?.label ?? null}
+            onUndo={() => void saved.undo()}
+            onRedo={() => void saved.redo()}
           />
-          <span role="status" className="text-soft text-sm">
-            {SAVE_WORDS[save]}
-          </span>
+          <SaveState shown={shown} />
         </div>
       </div>
-      {save === 'failed' && (
-        <div className="note mt-3" role="alert">
-          {words}{' '}
-          <button type="button" className="btn btn-small" onClick={() => attempt(editor.flush())}>
-            Try again
-          </button>
-        </div>
-      )}
-      {save === 'conflict' && (
-        <div className="note mt-3 flex flex-wrap items-center gap-3" role="alert">
-          This feast was changed on another device in the meantime.
-          <button type="button" className="btn btn-small" onClick={() => attempt(editor.takeTheirs())}>
-            Take theirs
-          </button>
-          <button type="button" className="btn btn-small" onClick={() => attempt(editor.putMine())}>
-            Put mine in its place
-          </button>
-        </div>
-      )}
+      <SaveQuestion saved={saved} shown={shown} what="This feast" />
     </>
   );
 }

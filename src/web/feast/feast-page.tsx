@@ -1,9 +1,9 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { countFeast } from '../../core/feast/count-feast.ts';
 import { type FeastDish, portionOf } from '../../core/feast/feast.ts';
 import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
-import { usePantry, useRecipes } from '../data/queries.ts';
+import { usePantry, useRecipeSearch } from '../data/queries.ts';
 import { sayError } from '../parts/say-error.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { FeastHead } from './feast-head.tsx';
@@ -28,13 +28,14 @@ export function FeastPage() {
   return <TheFeast {...open} />;
 }
 
-function TheFeast({ editor, state, pages, read }: OpenFeast) {
+function TheFeast({ saved, shown, change, pages, read }: OpenFeast) {
   const { household, eaters: people } = useHousehold();
   const { data: pantry = [] } = usePantry(household.id);
-  const { data: recipes = [] } = useRecipes(household.id);
+  const [asking, setAsking] = useState('');
+  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 100);
   const eaters = useCounting();
   const [adding, setAdding] = useState(false);
-  const { feast } = state;
+  const feast = shown.document;
   const kitchen = useMemo(() => kitchenOfPages(pages, pantry), [pages, pantry]);
   const served = useMemo(
     () =>
@@ -64,26 +65,28 @@ function TheFeast({ editor, state, pages, read }: OpenFeast) {
       read(d.recipeId).catch(sayError);
     }
   }, [feast.dishes, pages, read]);
-  const setDish = (recipeId: string, change: Partial<FeastDish>) =>
-    editor.change({ dishes: feast.dishes.map((d) => (d.recipeId === recipeId ? { ...d, ...change } : d)) });
+  const setDish = (recipeId: string, next: Partial<FeastDish>) =>
+    change('Change a dish', { dishes: feast.dishes.map((d) => (d.recipeId === recipeId ? { ...d, ...next } : d)) });
   const add = async (recipeId: string) => {
     setAdding(true);
     try {
       const page = await read(recipeId);
-      const versionId = recipes.find((r) => r.id === recipeId)?.versionId ?? page.versions[0]!.id;
-      await editor.change({ dishes: [...feast.dishes, { recipeId, versionId, portions: {}, mostDeparture: null }] });
+      const versionId = recipes?.rows.find((r) => r.id === recipeId)?.versionId ?? page.versions[0]!.id;
+      change(`Add ${page.recipe.title}`.slice(0, 200), {
+        dishes: [...feast.dishes, { recipeId, versionId, portions: {}, mostDeparture: null }],
+      });
     } catch (e) {
       sayError(e);
     }
     setAdding(false);
   };
-  const others = recipes.filter((r) => !feast.dishes.some((d) => d.recipeId === r.id));
+  const others = (recipes?.rows ?? []).filter((r) => !feast.dishes.some((d) => d.recipeId === r.id));
   return (
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
       <Link to={`/h/${household.id}/recipes/feasts`} className="text-soft text-sm hover:text-beet">
         Feasts
       </Link>
-      <FeastHead editor={editor} state={state} />
+      <FeastHead saved={saved} shown={shown} change={change} />
       {served.length === 0 && (
         <p className="mt-6 max-w-xl text-soft">
           Nothing is on the menu yet. Add a dish; each stands here with what it counts on everyone's plate.
@@ -97,13 +100,25 @@ function TheFeast({ editor, state, pages, read }: OpenFeast) {
           people={people}
           eaters={eaters}
           onDish={setDish}
-          onRemove={(recipeId) => editor.change({ dishes: feast.dishes.filter((d) => d.recipeId !== recipeId) })}
+          onRemove={(recipeId) =>
+            change('Take a dish off', { dishes: feast.dishes.filter((d) => d.recipeId !== recipeId) })
+          }
           onTarget={(eaterId, points) => {
             const { [eaterId]: _, ...rest } = feast.targets;
-            void editor.change({ targets: points === null ? rest : { ...rest, [eaterId]: points } });
+            change('Change a target', { targets: points === null ? rest : { ...rest, [eaterId]: points } });
           }}
         />
       )}
+      {(recipes?.total ?? 0) > 30 || asking !== '' ? (
+        <input
+          type="search"
+          aria-label="Search a dish to add"
+          placeholder="Search a dish to add"
+          className="field mt-4 mr-2 w-64"
+          value={asking}
+          onChange={(e) => setAsking(e.target.value)}
+        />
+      ) : null}
       {others.length > 0 && (
         <label className="mt-4 inline-flex items-center gap-2">
           <span className="sr-only">Add a dish</span>
@@ -123,7 +138,7 @@ function TheFeast({ editor, state, pages, read }: OpenFeast) {
         </label>
       )}
       {served.length > 0 && (
-        <FeastWays feast={feast} served={served} count={count} pages={pages} editor={editor} read={read} />
+        <FeastWays feast={feast} served={served} count={count} pages={pages} saved={saved} read={read} />
       )}
     </main>
   );

@@ -1,24 +1,28 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import type { RecipePage } from '../../contract/recipe.ts';
+import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, portionOf } from '../../core/feast/feast.ts';
+import type { Entry as DocumentEntry } from '../../core/history/entry.ts';
+import type { FieldChange } from '../../core/history/field-change.ts';
+import type { Entry } from '../../core/recipe/entry.ts';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
+import type { Version } from '../../core/recipe/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { request } from '../data/api.ts';
-import { refresh, usePantry } from '../data/queries.ts';
+import { usePantry } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
 import { HouseOnly, numberOf, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
-import type { FeastEditor } from './feast-editor.ts';
 import type { Served } from './served.ts';
 import type { OpenFeast } from './use-feast.ts';
 
@@ -27,12 +31,12 @@ interface FeastWaysProps {
   readonly served: readonly Served[];
   readonly count: FeastCount;
   readonly pages: readonly RecipePage[];
-  readonly editor: FeastEditor;
+  readonly saved: OpenFeast['saved'];
   readonly read: OpenFeast['read'];
 }
 
 /** Looks for the least that has to change in a whole menu, and makes the versions that a way says. */
-export function FeastWays({ feast, served, count, pages, editor, read }: FeastWaysProps) {
+export function FeastWays({ feast, served, count, pages, saved, read }: FeastWaysProps) {
   const { household, eaters: people } = useHousehold();
   const { data: pantry = [] } = usePantry(household.id);
   const eaters = useCounting();
@@ -83,8 +87,7 @@ export function FeastWays({ feast, served, count, pages, editor, read }: FeastWa
   const take = async (picked: readonly LineChoice[]) => {
     setTaking(true);
     const newest = new Map(pantry.map((f) => [f.id, f]));
-    const before = feast.dishes;
-    const made = new Map<string, string>();
+    const dishes: { readonly version: Version; readonly entry: Entry }[] = [];
     try {
       for (const s of served) {
         const own = picked.filter((c) => s.version.lines.some((l) => l.id === c.lineId));
@@ -102,43 +105,47 @@ export function FeastWays({ feast, served, count, pages, editor, read }: FeastWa
             () => uuid(),
           ),
         };
-        await request('POST', `/recipes/${s.dish.recipeId}/versions`, copy);
-        made.set(s.dish.recipeId, copy.id);
-        await request('POST', `/versions/${copy.id}/entries`, entry, { 'If-Match': '"0"' });
-        await read(s.dish.recipeId);
-        void refresh.recipe(s.dish.recipeId);
+        dishes.push({ version: copy, entry });
       }
-      await editor.change({
-        dishes: before.map((d) => ({ ...d, versionId: made.get(d.recipeId) ?? d.versionId })),
+      const of = (recipeId: string) => dishes.find((d) => d.version.recipeId === recipeId)?.version.id;
+      const menu = feast.dishes.map((d) => ({ ...d, versionId: of(d.recipeId) ?? d.versionId }));
+      const entry = {
+        id: uuid(),
+        label: 'Take a way',
+        changes: FEAST_KIND.changes(feast, { ...feast, dishes: menu }),
+        undoes: null,
+      };
+      // Versions and menu in one go: all of it, or nothing.
+      await request('POST', `/households/${household.id}/feasts/${feast.id}/take`, {
+        base: saved.shown.revision,
+        entry,
+        dishes,
       });
-      const taken = editor.getState().feast;
-      void refresh.recipes(household.id);
+      for (const d of dishes) await read(d.version.recipeId);
+      await saved.refresh();
       cancel();
-      toast(`${made.size === 1 ? '1 dish is' : `${made.size} dishes are`} lighter now, each as a version of its own.`, {
-        action: {
-          label: 'Undo',
-          onClick: () => void takeBack(taken, [...made.values()]),
-        },
-      });
+      sayDone(
+        `${dishes.length === 1 ? '1 dish is' : `${dishes.length} dishes are`} lighter now, each as a version of its own.`,
+        () =>
+          takeBack(
+            entry,
+            dishes.map((d) => d.version),
+          ),
+      );
     } catch (e) {
       sayError(e);
     }
     setTaking(false);
   };
-  const takeBack = async (taken: Feast, ids: readonly string[]) => {
-    try {
-      if (!(await editor.takeBack(taken))) {
-        sayDone('The feast was changed since: use its Undo. The new versions stay with their recipes.');
-        return;
-      }
-      for (const id of ids) await request('DELETE', `/versions/${id}`);
-      void refresh.recipes(household.id);
-      for (const s of served) {
-        await read(s.dish.recipeId);
-        void refresh.recipe(s.dish.recipeId);
-      }
-    } catch (e) {
-      sayError(e);
+  /** The menu as it was, and the versions that were made for it removed: they can be brought back like everything. */
+  const takeBack = async (entry: DocumentEntry<FieldChange>, made: readonly Version[]) => {
+    await saved.turnRound(entry);
+    for (const version of made) {
+      const { id } = version;
+      const copy = documents.hold({ householdId: household.id, name: 'versions', id }, null);
+      await copy.refresh();
+      await copy.want({ wants: 'remove' });
+      await read(version.recipeId);
     }
   };
   return (

@@ -3,22 +3,17 @@ import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Feast } from '../../core/feast/feast.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
-import { request } from '../data/api.ts';
-import { useRecipes } from '../data/queries.ts';
+import { useFeasts } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
-import { refreshFeasts, useFeasts } from './use-feast.ts';
 
 /** The feasts of a household: suppers of several dishes, lightened together. */
 export function FeastsPage() {
   const { household, eaters } = useHousehold();
   const { data: feasts, error } = useFeasts(household.id);
-  const { data: recipes = [] } = useRecipes(household.id);
   const [planning, setPlanning] = useState(false);
   const navigate = useNavigate();
-  const path = `/households/${household.id}/feasts`;
-  const put = (feast: Feast) => request('PUT', `${path}/${feast.id}`, feast, { 'If-Match': '"0"' });
   const plan = async () => {
     setPlanning(true);
     const feast: Feast = {
@@ -30,27 +25,17 @@ export function FeastsPage() {
       targets: {},
       revision: 0,
     };
-    try {
-      await put(feast);
-      navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
-    } catch (e) {
-      sayError(e);
-      setPlanning(false);
-    }
+    const saved = documents.hold({ householdId: household.id, name: 'feasts', id: feast.id }, null);
+    await saved.want({ wants: 'make', document: feast });
+    if (saved.waiting.length === 0) navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
+    setPlanning(false);
   };
   const remove = async (feast: Feast) => {
-    try {
-      await request('DELETE', `${path}/${feast.id}`);
-      await refreshFeasts(household.id);
-      sayDone(`${feast.name} is removed`, async () => {
-        await put({ ...feast, revision: 0 });
-        await refreshFeasts(household.id);
-      });
-    } catch (e) {
-      sayError(e);
-    }
+    const kept = { document: feast, revision: feast.revision, removed: false, entries: [], earlier: false };
+    const saved = documents.hold({ householdId: household.id, name: 'feasts', id: feast.id }, kept);
+    await saved.want({ wants: 'remove' });
+    sayDone(`${feast.name} is removed`, () => saved.want({ wants: 'restore' }));
   };
-  const titleOf = (id: string) => recipes.find((r) => r.id === id)?.title;
   return (
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -87,10 +72,7 @@ export function FeastsPage() {
                 {[
                   f.day === null ? null : formatDay(f.day),
                   f.people === 1 ? 'for 1' : `for ${f.people}`,
-                  f.dishes
-                    .map((d) => titleOf(d.recipeId))
-                    .filter(Boolean)
-                    .join(', ') || 'no dishes yet',
+                  f.titles.join(', ') || 'no dishes yet',
                 ]
                   .filter(Boolean)
                   .join(' · ')}

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Eater } from '../../contract/household.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf, servingsNeeded, timesToMake } from '../../core/feast/feast.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import type { Eater } from '../../core/table/table.ts';
 import { type CountingEater, useHousehold } from '../shell/household-context.ts';
 import { PlateWhy } from './plate-why.tsx';
 import type { Served } from './served.ts';

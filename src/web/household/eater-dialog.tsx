@@ -1,8 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { type Eater, EaterSchema } from '../../contract/household.ts';
+import type { z } from 'zod';
+import { EaterSchema } from '../../contract/household.ts';
 import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
+import type { Eater } from '../../core/table/table.ts';
 import { usePantry } from '../data/queries.ts';
 import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
 import { Modal } from '../parts/modal.tsx';
@@ -17,7 +19,10 @@ interface EaterDialogProps {
 /** An eater: name, program, own exceptions from its list, allergies, things avoided. */
 export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
   const { programs, household } = useHousehold();
-  const form = useForm<Eater>({ resolver: zodResolver(EaterSchema), defaultValues: eater });
+  const form = useForm<z.input<typeof EaterSchema>>({
+    resolver: zodResolver(EaterSchema),
+    defaultValues: eater as z.input<typeof EaterSchema>,
+  });
   const { data: pantry } = usePantry(household.id);
   const [search, setSearch] = useState('');
   const [avoid, setAvoid] = useState('');

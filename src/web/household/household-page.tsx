@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
-import type { Eater, Household } from '../../contract/household.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
+import type { Eater, Household } from '../../core/table/table.ts';
 import { request } from '../data/api.ts';
-import { refresh, useHouseholds, usePantry } from '../data/queries.ts';
+import { refresh, useFoods, useHouseholds } from '../data/queries.ts';
+import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { StartOwn } from '../shell/start-own.tsx';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
 import { EaterDialog } from './eater-dialog.tsx';
+import { Keeping } from './keeping.tsx';
 
 const UNITS: Record<Household['system'], string> = {
   us: 'US customary: a cup of 236.6 ml',
@@ -21,37 +22,39 @@ const UNITS: Record<Household['system'], string> = {
 /** Who eats here, by which program, with which exceptions; measures; the demo. */
 export function HouseholdPage() {
   const table = useHousehold();
-  const { household, eaters, programs } = table;
-  const { data: pantry } = usePantry(household.id);
+  const { household, eaters, programs, eaterRows } = table;
+  const named = eaters.flatMap((e) => e.exceptions.map((x) => x.foodId));
+  const { data: foods } = useFoods(household.id, named);
   const { data: households = [] } = useHouseholds();
   const navigate = useNavigate();
-  const [editing, setEditing] = useState<Eater | null>(null);
+  const [editing, setEditing] = useState<{ readonly eater: Eater; readonly seen: Eater | null } | null>(null);
   const [theme, setTheme] = useState<Theme>(chosenTheme);
   const [name, setName] = useState(household.name);
   const [removing, setRemoving] = useState(false);
 
-  const attempt = async (work: () => Promise<unknown>) => {
+  const change = table.changeHousehold;
+  const save = async (e: Eater, seen: Eater | null) => {
+    if (seen === null) await eaterRows.make(e.id, e);
+    else await eaterRows.change(e.id, seen, e, `Change ${seen.name}`);
+  };
+  const remove = async (e: Eater) => {
+    await eaterRows.remove(e.id);
+    sayDone(`${e.name} left the table.`, () => eaterRows.restore(e.id));
+  };
+  const removeDemo = async () => {
     try {
-      await work();
-      await refresh.table(household.id);
+      await request('DELETE', '/households/demo');
+      await refresh.households();
+      navigate('/');
+      sayDone('The demo is removed.', async () => {
+        await request('POST', '/households/demo/restore');
+        await refresh.households();
+      });
     } catch (e) {
       sayError(e);
     }
   };
-  const change = (c: Partial<Household>) => attempt(() => request('PATCH', `/households/${household.id}`, c));
-  const putEater = (e: Eater) => request('PUT', `/households/${household.id}/eaters/${e.id}`, e);
-  const remove = (e: Eater) =>
-    attempt(async () => {
-      await request('DELETE', `/households/${household.id}/eaters/${e.id}`);
-      toast(`${e.name} left the table.`, { action: { label: 'Undo', onClick: () => attempt(() => putEater(e)) } });
-    });
-  const removeDemo = () =>
-    attempt(async () => {
-      await request('DELETE', '/households/demo');
-      await refresh.households();
-      navigate('/');
-    });
-  const foodName = (id: string): string => pantry?.find((f) => f.id === id)?.name ?? id;
+  const foodName = (id: string): string => foods?.find((f) => f.id === id)?.name ?? id;
 
   return (
     <main className="mx-auto max-w-4xl px-4 py-5 md:px-8">
@@ -64,12 +67,15 @@ export function HouseholdPage() {
             className="btn btn-main"
             onClick={() =>
               setEditing({
-                id: uuid(),
-                name: '',
-                programId: programs[0]?.id ?? null,
-                exceptions: [],
-                allergies: [],
-                avoids: [],
+                eater: {
+                  id: uuid(),
+                  name: '',
+                  programId: programs[0]?.id ?? null,
+                  exceptions: [],
+                  allergies: [],
+                  avoids: [],
+                },
+                seen: null,
               })
             }
           >
@@ -97,7 +103,7 @@ export function HouseholdPage() {
                 <button
                   type="button"
                   className="btn btn-small"
-                  onClick={() => setEditing(e)}
+                  onClick={() => setEditing({ eater: e, seen: e })}
                   aria-label={`Change ${e.name}`}
                 >
                   Change
@@ -207,7 +213,7 @@ export function HouseholdPage() {
           )}
           {removing && (
             <span className="note flex flex-wrap items-center gap-2" role="alert">
-              The demo's recipes and cards are gone for good then.
+              The demo's recipes and cards are gone then, for good after thirty days.
               <button type="button" className="btn btn-main btn-small" onClick={removeDemo}>
                 Yes, remove it
               </button>
@@ -218,16 +224,15 @@ export function HouseholdPage() {
           )}
         </div>
       </section>
+      <Keeping />
       {editing && (
         <EaterDialog
-          eater={editing}
+          eater={editing.eater}
           onClose={() => setEditing(null)}
-          onSave={(e) =>
-            attempt(async () => {
-              await putEater(e);
-              setEditing(null);
-            })
-          }
+          onSave={(e) => {
+            setEditing(null);
+            void save(e, editing.seen);
+          }}
         />
       )}
     </main>

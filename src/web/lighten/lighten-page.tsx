@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
 import { stepsAsChanged } from '../../core/recipe/steps-as-changed.ts';
@@ -9,14 +8,14 @@ import { departureFrom } from '../../core/swap/departure.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
 import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
-import { request } from '../data/api.ts';
 import { refresh, useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import { useVersion } from '../data/use-version.ts';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { HistoryBar } from '../parts/history-bar.tsx';
+import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
 import { StepsEditor } from '../parts/steps-editor.tsx';
+import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useCount, useOpenRecipe } from '../shell/recipe-context.ts';
 import { Bench } from './bench.tsx';
@@ -30,6 +29,7 @@ import { WatchNote } from './watch-note.tsx';
 
 /** The bench: a version as written beside a lighter one. */
 export function LightenPage() {
+  const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
   const [params, setParams] = useSearchParams();
   const lightened = page.versions.filter((v) => v.kind === 'lightened');
@@ -41,8 +41,10 @@ export function LightenPage() {
       uuid(),
     );
     try {
-      await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
-      await refresh.recipe(page.recipe.id);
+      await documents
+        .hold({ householdId: household.id, name: 'versions', id: copy.id }, null)
+        .want({ wants: 'make', document: copy });
+      await refresh.recipe(household.id);
       setParams({ version: copy.id });
     } catch (e) {
       sayError(e);
@@ -101,7 +103,8 @@ interface OpenBenchProps {
 }
 
 function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBenchProps) {
-  const open = useVersion(versionId);
+  const { household } = useHousehold();
+  const open = useDocument(household.id, 'versions', versionId);
   if (!open) {
     return (
       <p className="p-6 text-soft" role="status">
@@ -115,18 +118,18 @@ function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBen
 const NO_VERDICTS: readonly Verdict[] = [];
 
 function TheBench({
-  editor,
-  state,
+  saved: editor,
+  shown: state,
   versions,
   onChoose,
   onStart,
   starting,
-}: NonNullable<ReturnType<typeof useVersion>> & Omit<OpenBenchProps, 'versionId'>) {
+}: OpenDocument<'versions'> & Omit<OpenBenchProps, 'versionId'>) {
   const { household } = useHousehold();
   const { page, asWritten, food } = useOpenRecipe();
   const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
   const shelf = useSwapShelf(household.id);
-  const { version } = state;
+  const version = state.document;
   const [besideId, setBesideId] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
   const parent = page.versions.find((v) => v.id === (besideId ?? version.parentId)) ?? asWritten;
@@ -147,28 +150,20 @@ function TheBench({
     [asWritten, version, shelf],
   );
   const remove = async () => {
-    try {
-      await request('DELETE', `/versions/${version.id}`);
-      await Promise.all([refresh.recipe(page.recipe.id), refresh.recipes(household.id)]);
-      toast(`"${version.name}" is removed.`, {
-        action: {
-          label: 'Undo',
-          onClick: async () => {
-            const copy = { ...lightenedCopy(version, version.name, () => uuid()), parentId: parent.id };
-            await request('POST', `/recipes/${page.recipe.id}/versions`, copy);
-            await refresh.recipe(page.recipe.id);
-          },
-        },
-      });
-    } catch (e) {
-      sayError(e);
-    }
+    await editor.want({ wants: 'remove' });
+    // What others take from is refused by name, and told where everything is that is not settled.
+    if (!editor.shown.removed) return;
+    await refresh.recipe(household.id);
+    sayDone(`"${version.name}" is removed.`, async () => {
+      await editor.want({ wants: 'restore' });
+      await refresh.recipe(household.id);
+    });
   };
   return (
     <>
       <main className="min-w-0 px-4 py-4 md:px-6">
         <div className="flex flex-wrap items-center justify-between gap-2">
-          <HistoryBar editor={editor} state={state} />
+          <HistoryBar editor={editor} shown={state} />
           <div className="flex flex-wrap items-center gap-2">
             <label className="sr-only" htmlFor="version">
               Version
@@ -240,7 +235,7 @@ function TheBench({
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
         </p>
         <StepsEditor editor={editor} version={version} shown={steps} />
-        <Verdicts versionId={version.id} />
+        <Verdicts version={version} food={food} />
         <p className="mt-6 flex flex-wrap items-center gap-4">
           <TakeSwaps editor={editor} version={version} />
           <TakeFromStock versionId={version.id} />

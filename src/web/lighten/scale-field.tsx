@@ -5,7 +5,7 @@ import { trimmed } from '../../core/quantity/format-amount.ts';
 import { panFactor, panInSteps, readPan } from '../../core/recipe/pan.ts';
 import { scaleChanges, scaleChangesBy } from '../../core/recipe/scale-version.ts';
 import type { Version } from '../../core/recipe/version.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
 
 /** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */
 export const ScaleField = memo(function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {

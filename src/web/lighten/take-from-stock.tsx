@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { z } from 'zod';
-import { StockTakenSchema } from '../../contract/stock.ts';
+import { StockSchema, StockTakenSchema } from '../../contract/stock.ts';
 import { parseAnswer, request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
@@ -17,7 +17,12 @@ export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versio
       await refresh.stock(household.id);
       if (taken.length === 0) return sayDone('Nothing of it is on the list of what is in the house');
       sayDone(`Taken: ${taken.map((t) => t.before.name).join(', ')}`, async () => {
-        for (const { before } of taken) await request('PUT', `${path}/${before.id}`, before);
+        const now = parseAnswer(StockSchema, await request('GET', path));
+        for (const { before, after } of taken) {
+          if (after === null) await request('POST', `${path}/${before.id}/restore`);
+          const is = now.find((i) => i.id === before.id);
+          if (is) await request('PUT', `${path}/${before.id}`, before, { 'If-Match': `"${is.revision}"` });
+        }
         await refresh.stock(household.id);
       });
     } catch (e) {

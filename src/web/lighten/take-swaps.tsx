@@ -1,14 +1,12 @@
 import { memo } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { RecipePage } from '../../contract/recipe.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { transferSwaps } from '../../core/swap/transfer-swaps.ts';
-import { get } from '../data/api.ts';
-import { useRecipes } from '../data/queries.ts';
+import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
 import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 
@@ -16,13 +14,13 @@ import { useOpenRecipe } from '../shell/recipe-context.ts';
 export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
   const { page, food } = useOpenRecipe();
-  const { data: recipes = [] } = useRecipes(household.id);
+  const { data: recipes } = useRecipeSearch(household.id, '', 100);
   const { all } = useSwapShelf(household.id);
-  const others = recipes.filter((r) => r.id !== page.recipe.id && r.versions > 1);
+  const others = (recipes?.rows ?? []).filter((r) => r.id !== page.recipe.id && r.versions > 1);
   if (others.length === 0) return null;
   const take = async (id: string) => {
     try {
-      const other = await get<RecipePage>(`/recipes/${id}`);
+      const other = await readRecipePage(household.id, id);
       const from = other.versions.filter((v) => v.kind === 'lightened').pop();
       if (!from) return;
       const context = { food, system: household.system, newId: () => uuid() };

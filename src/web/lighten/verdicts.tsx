@@ -1,10 +1,12 @@
-import { memo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
-import { AGAIN, ENOUGH, type Verdict } from '../../core/swap/verdict.ts';
-import { request } from '../data/api.ts';
-import { refresh, useVerdicts } from '../data/queries.ts';
+import { pairId } from '../../core/documents/document-kinds.ts';
+import type { Food } from '../../core/food/food.ts';
+import type { Version } from '../../core/recipe/version.ts';
+import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
+import { useVerdicts } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
+import { type Row, useRows } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };
@@ -14,20 +16,27 @@ const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
   tooMuch: 'too much',
 };
 
+const NO_VERDICTS: readonly Row<Verdict>[] = [];
+const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);
+
+interface VerdictsProps {
+  readonly version: Version;
+  readonly food: (id: string) => Food | null;
+}
+
 /** What everyone at the table says of a version: it moves how far its swaps depart, for this household. */
-export const Verdicts = memo(function Verdicts({ versionId }: { versionId: string }) {
+export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps) {
+  const versionId = version.id;
   const { household, eaters } = useHousehold();
-  const { data: verdicts = [] } = useVerdicts(household.id);
-  const path = `/households/${household.id}/verdicts`;
-  const attempt = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      await refresh.verdicts(household.id);
-    } catch (e) {
-      sayError(e);
-    }
+  const swaps = useMemo(() => judgedSwaps(version, food), [version, food]);
+  const { data = NO_VERDICTS } = useVerdicts(household.id);
+  const { rows: verdicts, make, change, remove, restore } = useRows(household.id, 'verdicts', data, verdictId);
+  const put = async (v: NewVerdict) => {
+    const seen = verdicts.find((x) => x.versionId === v.versionId && x.eaterId === v.eaterId);
+    const full = { ...v, swaps: seen?.swaps ?? swaps };
+    if (seen === undefined) await make(verdictId(full), full);
+    else await change(verdictId(full), seen, full, 'Change what was said');
   };
-  const put = (v: NewVerdict) => attempt(() => request('PUT', path, v));
   return (
     <details className="mt-6 border-rule border-t pt-3">
       <summary className="cursor-pointer font-semibold">How was it?</summary>
@@ -81,10 +90,9 @@ export const Verdicts = memo(function Verdicts({ versionId }: { versionId: strin
                     type="button"
                     className="btn btn-plain btn-small"
                     onClick={() =>
-                      attempt(async () => {
-                        await request('DELETE', `${path}/${versionId}/${e.id}`);
-                        sayDone(`What ${e.name} said is forgotten`, () => put(now));
-                      })
+                      void remove(verdictId(now)).then(() =>
+                        sayDone(`What ${e.name} said is forgotten`, () => restore(verdictId(now))),
+                      )
                     }
                   >
                     Forget

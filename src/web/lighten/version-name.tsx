@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Version } from '../../core/recipe/version.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
 
 /** Renames a version, as one entry of its history. */
 export function VersionName({ editor, version }: { editor: VersionEditor; version: Version }) {

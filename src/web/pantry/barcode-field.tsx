@@ -4,11 +4,12 @@ import { z } from 'zod';
 import { type Product, ProductSchema } from '../../contract/product.ts';
 import { readBarcode } from '../../core/food/barcode.ts';
 import type { Food } from '../../core/food/food.ts';
-import { ApiError, getParsed, request } from '../data/api.ts';
+import { ApiError, getParsed } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { LabelForm } from '../parts/label-form.tsx';
 import { Modal } from '../parts/modal.tsx';
-import { errorWords, sayError } from '../parts/say-error.ts';
+import { errorWords } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { isTyping } from '../shell/is-typing.ts';
 
@@ -51,11 +52,9 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
 
   const keep = async (food: Food) => {
     if (label === null) return;
-    try {
-      await request('PUT', `/households/${household.id}/barcodes/${label.code}`, { foodId: food.id });
-    } catch (e) {
-      sayError(e);
-    }
+    await documents
+      .hold({ householdId: household.id, name: 'barcodes', id: label.code }, null)
+      .want({ wants: 'make', document: { code: label.code, foodId: food.id } });
     await refresh.pantry(household.id);
     setLabel(null);
     onFood(food.id, label.product?.packageGrams ?? null);

@@ -7,11 +7,11 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { StockItem } from '../../core/stock/stock.ts';
-import { get, request } from '../data/api.ts';
-import { refresh, useOwnFoods, usePantry } from '../data/queries.ts';
+import { get } from '../data/api.ts';
+import { useOwnFoods, usePantry } from '../data/queries.ts';
 import { PinForm } from '../parts/pin-form.tsx';
 import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { FoodEdit } from './food-edit.tsx';
 import { FoodWords } from './food-words.tsx';
@@ -63,16 +63,9 @@ function TheFood({ food, household }: { food: Food; household: string }) {
       useBy: null,
       lacking: false,
     };
-    try {
-      await request('PUT', `/households/${household}/stock/${id}`, item);
-      await refresh.stock(household);
-      sayDone(`${food.name} is on the list of what is in the house`, async () => {
-        await request('DELETE', `/households/${household}/stock/${id}`);
-        await refresh.stock(household);
-      });
-    } catch (e) {
-      sayError(e);
-    }
+    const saved = documents.hold({ householdId: household, name: 'stock', id }, null);
+    await saved.want({ wants: 'make', document: item });
+    sayDone(`${food.name} is on the list of what is in the house`, () => saved.want({ wants: 'remove' }));
   };
   const { data: uses } = useSWR<{ id: string; title: string }[]>(`/households/${household}/foods/${food.id}/uses`, get);
   return (

@@ -3,10 +3,10 @@ import { measureWords, readMeasures } from '../../core/food/file/measure-words.t
 import type { Food } from '../../core/food/food.ts';
 import type { FoodCorrection } from '../../core/food/food-correction.ts';
 import { withMeasure } from '../../core/food/food-correction.ts';
-import { request } from '../data/api.ts';
 import { refresh, useCorrection } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
+import { changeCorrection } from '../saving/change-correction.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 /** What the household calls a food and what its own measures of it weigh. */
@@ -17,12 +17,12 @@ export function FoodWords({ food }: { food: Food }) {
   const [measure, setMeasure] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   if (!data) return null;
-  const before: FoodCorrection = data;
+  const { revision, ...before } = data;
   const put = async (after: FoodCorrection, words: string | null) => {
     try {
-      await request('PUT', `/households/${household.id}/foods/${food.id}/correction`, after);
-      await Promise.all([refresh.pantry(household.id), refresh.correction(household.id, food.id)]);
-      if (words) sayDone(words, () => put(before, null));
+      const undo = await changeCorrection(household.id, { known: before, revision }, after);
+      await refresh.pantry(household.id);
+      if (words) sayDone(words, undo);
     } catch (e) {
       sayError(e);
     }

@@ -1,6 +1,6 @@
-import { useId, useMemo, useState } from 'react';
+import { useDeferredValue, useId, useMemo, useState } from 'react';
+import { Revision } from '../../contract/entry.ts';
 import { FoodCorrectionSchema } from '../../contract/food.ts';
-import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
 import { withMeasure } from '../../core/food/food-correction.ts';
 import { fold } from '../../core/food/food-words.ts';
@@ -11,8 +11,9 @@ import { recipeWeight, resolveReading } from '../../core/recipe/read-ingredient.
 import { readLine } from '../../core/recipe/reading/read-line.ts';
 import type { Line, LineFood } from '../../core/recipe/version.ts';
 import type { Weight } from '../../core/recipe/weigh.ts';
-import { get, parseAnswer, request } from '../data/api.ts';
-import { refresh, useRecipes } from '../data/queries.ts';
+import { get, parseAnswer } from '../data/api.ts';
+import { readRecipePage, refresh, useRecipeSearch } from '../data/queries.ts';
+import { changeCorrection } from '../saving/change-correction.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import { LabelForm } from './label-form.tsx';
@@ -31,7 +32,6 @@ interface FoodPickerProps {
 export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const { household } = useHousehold();
   const { index, page, kitchen } = useOpenRecipe();
-  const { data: recipes = [] } = useRecipes(household.id);
   const [search, setSearch] = useState('');
   const [label, setLabel] = useState(false);
   const reading = useMemo(() => readLine(line.text, line.group), [line]);
@@ -40,7 +40,8 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const words = fold(search.trim() || line.item)
     .split(/\s+/)
     .filter((w) => w.length > 2);
-  const otherRecipes = recipes
+  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(words[words.length - 1] ?? ''), 20);
+  const otherRecipes = (recipes?.rows ?? [])
     .filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w)))
     .slice(0, 4);
 
@@ -62,7 +63,7 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   };
   const pickRecipe = async (id: string) => {
     try {
-      const other = await get<RecipePage>(`/recipes/${id}`);
+      const other = await readRecipePage(household.id, id);
       const version = other.versions.filter((v) => v.kind === 'lightened').pop() ?? other.versions[0]!;
       onPick(
         {
@@ -164,12 +165,17 @@ const foodLine = (food: Food): LineFood => ({ kind: 'food', foodId: food.id, rev
 
 /** Keeps what one of a line's measures weighs in this kitchen, for every line read from now on. */
 async function rememberMeasure(household: string, food: Food, unit: string, grams: number): Promise<void> {
-  const path = `/households/${household}/foods/${food.id}/correction`;
   try {
-    const known = parseAnswer(FoodCorrectionSchema, await get(path));
-    await request('PUT', path, withMeasure(known, { unit, form: null, grams }));
+    const schema = FoodCorrectionSchema.extend({ revision: Revision });
+    const path = `/households/${household}/foods/${food.id}/correction`;
+    const { revision, ...known } = parseAnswer(schema, await get(path));
+    const undo = await changeCorrection(
+      household,
+      { known, revision },
+      withMeasure(known, { unit, form: null, grams }),
+    );
     await refresh.pantry(household);
-    sayDone(`1 ${unit} of ${food.name} weighs ${trimmed(grams, 1)} g from now on`, () => request('PUT', path, known));
+    sayDone(`1 ${unit} of ${food.name} weighs ${trimmed(grams, 1)} g from now on`, undo);
   } catch (e) {
     sayError(e);
   }

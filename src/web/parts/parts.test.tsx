@@ -4,27 +4,34 @@ import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { sample } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import type { Table } from '../../contract/household.ts';
 import { plainCounter } from '../../core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../../core/program/samples.ts';
 import { countVersion } from '../../core/recipe/count-version.ts';
 import { stairPlace } from '../../core/recipe/stair-words.ts';
 import { StepDoubts } from '../bring-in/step-doubts.tsx';
 import { Ladders } from '../pantry/ladders.tsx';
-import { HouseholdContext } from '../shell/household-context.ts';
+import { HouseholdContext, type OpenHousehold } from '../shell/household-context.ts';
 import { AddLine } from './add-line.tsx';
 import { AllergenBoxes } from './allergen-boxes.tsx';
 import { CountPanel } from './count-panel.tsx';
 
 afterEach(cleanup);
 
-const table: Table = {
+const never = async () => {
+  throw new Error('nothing is saved here');
+};
+const unused = { make: never, change: never, remove: never, restore: never };
+const table: OpenHousehold = {
   household: { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' },
   eaters: [{ id: 'eater-1', name: 'Berta', programId: 'program-harvest', exceptions: [], allergies: [], avoids: [] }],
   programs: [...SAMPLE_PROGRAMS],
   pins: [],
+  eaterRows: unused,
+  pinRows: unused,
+  changeHousehold: () => {},
 };
 const eaters = ['LE', 'HA'].map((mark) => ({
+  key: mark,
   eater: { id: mark, name: mark === 'LE' ? 'Runa' : 'Tomas', allergies: [], avoids: [] },
   program: sample(mark),
   counter: plainCounter(sample(mark)),

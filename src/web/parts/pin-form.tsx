@@ -1,35 +1,28 @@
 import { useId, useState } from 'react';
 import { PinSchema } from '../../contract/program.ts';
+import { pairId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { request } from '../data/api.ts';
-import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
-import { sayError } from './say-error.ts';
+import { sayDone } from './say-done.ts';
 
 /** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
 export function PinForm({ food }: { food: Food }) {
-  const { household, programs, pins } = useHousehold();
+  const { programs, pins, pinRows } = useHousehold();
   const id = useId();
   const [programId, setProgramId] = useState(programs[0]?.id ?? '');
   const [points, setPoints] = useState('');
   const [grams, setGrams] = useState('100');
   const [wrong, setWrong] = useState<string | null>(null);
   const own = pins.filter((p) => p.foodId === food.id);
-  const attempt = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      await refresh.table(household.id);
-    } catch (e) {
-      sayError(e);
-    }
-  };
   const save = () => {
     const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t.replace(',', '.')));
     const pin = PinSchema.safeParse({ foodId: food.id, programId, points: number(points), grams: number(grams) });
     if (!pin.success) return setWrong('Write points and grams as numbers, the grams above 0.');
     setWrong(null);
-    void attempt(() => request('PUT', `/households/${household.id}/pins`, pin.data));
+    const key = pairId(food.id, programId);
+    const had = own.find((p) => p.programId === programId);
+    void (had ? pinRows.change(key, had, pin.data, 'Change the points') : pinRows.make(key, pin.data));
   };
   return (
     <details className="mt-4 border-rule border-t pt-3" open={own.length > 0}>
@@ -42,9 +35,11 @@ export function PinForm({ food }: { food: Food }) {
             <button
               type="button"
               className="btn btn-plain btn-small"
-              onClick={() =>
-                attempt(() => request('DELETE', `/households/${household.id}/pins/${p.foodId}/${p.programId}`))
-              }
+              onClick={async () => {
+                const key = pairId(p.foodId, p.programId);
+                await pinRows.remove(key);
+                sayDone(`The points of ${food.name} are counted again`, () => pinRows.restore(key));
+              }}
             >
               Forget
             </button>

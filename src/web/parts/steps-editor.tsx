@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Step, Version } from '../../core/recipe/version.ts';
-import type { VersionEditor } from '../data/version-editor.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
 
 interface StepsEditorProps {
   readonly editor: VersionEditor;

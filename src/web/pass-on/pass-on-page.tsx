@@ -3,26 +3,32 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import useSWR from 'swr';
+import { z } from 'zod';
 import { CardView } from '../../card-view/card-view.tsx';
-import type { CardLink } from '../../contract/recipe.ts';
-import type { Card } from '../../core/card/card.ts';
+import { CardSchema } from '../../contract/card.ts';
+import { type CardLink, CardLinkSchema } from '../../contract/recipe.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { isOpen } from '../../core/recipe/version.ts';
-import { get, request } from '../data/api.ts';
+import { getParsed, parseAnswer, request } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import '../../card-view/card-view.css';
 import { sayError } from '../parts/say-error.ts';
 
+const cardPreview = getParsed(z.object({ card: CardSchema, text: z.string() }));
+
 /** The card of a version: a page with a link, text to paste, a sheet to print. */
 export function PassOnPage() {
+  const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
+  const home = `/households/${household.id}`;
   const [params, setParams] = useSearchParams();
   const latest = page.versions.filter((v) => v.kind === 'lightened').pop() ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
-  const { data, error } = useSWR<{ card: Card; text: string }>(
-    `/versions/${version.id}/card?r=${version.revision}&c=${page.recipe.revision}`,
-    get,
+  const { data, error } = useSWR(
+    `${home}/versions/${version.id}/card?r=${version.revision}&c=${page.recipe.revision}`,
+    cardPreview,
   );
   const [busy, setBusy] = useState(false);
   const open = version.lines.filter(isOpen).length;
@@ -30,8 +36,8 @@ export function PassOnPage() {
   const make = async () => {
     setBusy(true);
     try {
-      const link = await request<CardLink>('POST', `/versions/${version.id}/cards`);
-      await refresh.recipe(page.recipe.id);
+      const link = parseAnswer(CardLinkSchema, await request('POST', `${home}/versions/${version.id}/cards`));
+      await refresh.recipe(household.id);
       await copy(link.url, 'The card is made and its link copied.', 'The card is made.');
     } catch (e) {
       sayError(e);
@@ -40,8 +46,8 @@ export function PassOnPage() {
   };
   const withdraw = async (card: CardLink) => {
     try {
-      await request('DELETE', `/cards/${card.id}`);
-      await refresh.recipe(page.recipe.id);
+      await request('DELETE', `${home}/cards/${card.id}`);
+      await refresh.recipe(household.id);
       toast('The link is withdrawn and leads nowhere now.');
     } catch (e) {
       sayError(e);

@@ -1,22 +1,35 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import type { RecipeSummary } from '../../contract/recipe.ts';
-import { fold } from '../../core/food/food-words.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
-import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { OfflineError } from '../data/api.ts';
-import { useRecipes } from '../data/queries.ts';
-import { useHousehold } from '../shell/household-context.ts';
+import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { ListWishes } from './list-wishes.tsx';
+import { RecipeRows } from './recipe-rows.tsx';
+import { type RecipeWish, useRecipeList } from './use-recipe-list.ts';
+
+const EVERYTHING: RecipeWish = {
+  words: '',
+  order: 'changed',
+  counter: null,
+  pointsAtMost: null,
+  kcalAtMost: null,
+  whose: null,
+};
+/** So few recipes are looked over without a search. */
+const FEW = 6;
 
 /** The household's recipes, each with what a serving counts for everyone. */
 export function LibraryPage() {
   const { household } = useHousehold();
-  const { data, error, mutate } = useRecipes(household.id);
-  const [search, setSearch] = useState('');
-  const shown = useMemo(() => {
-    const words = fold(search).split(/\s+/).filter(Boolean);
-    return data?.filter((r) => words.every((w) => fold(`${r.title} ${r.author ?? ''}`).includes(w)));
-  }, [data, search]);
+  const eaters = useCounting();
+  const [wish, setWish] = useState(EVERYTHING);
+  const { rows, total, counting, hasMore, isComing, more, error, again } = useRecipeList(
+    household.id,
+    useDeferredValue(wish),
+  );
+  const onEnd = useCallback(() => {
+    if (hasMore && !isComing) more();
+  }, [hasMore, isComing, more]);
+  const isNarrowed = wish.words !== '' || wish.pointsAtMost !== null || wish.kcalAtMost !== null || wish.whose !== null;
   return (
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -42,20 +55,20 @@ export function LibraryPage() {
           .
         </p>
       )}
-      {error && !data && (
+      {error && !rows && (
         <div className="note mt-6" role="alert">
           <p>{error instanceof OfflineError ? 'Imbiss cannot be reached. Check that it is running.' : error.message}</p>
-          <button type="button" className="btn btn-small mt-2" onClick={() => mutate()}>
+          <button type="button" className="btn btn-small mt-2" onClick={again}>
             Try again
           </button>
         </div>
       )}
-      {!data && !error && (
+      {!rows && !error && (
         <p className="mt-8 text-soft" role="status">
-          Counting…
+          Looking…
         </p>
       )}
-      {data?.length === 0 && (
+      {total === 0 && !isNarrowed && (
         <div className="panel mt-8 max-w-xl p-6">
           <h2 className="text-xl">No recipes yet</h2>
           <p className="mt-1 mb-4 text-soft">
@@ -66,77 +79,21 @@ export function LibraryPage() {
           </Link>
         </div>
       )}
-      {data && data.length > 0 && (
-        <>
-          {data.length > 6 && (
-            <div className="mt-5 max-w-sm">
-              <label className="sr-only" htmlFor="search">
-                Search the recipes
-              </label>
-              <input
-                id="search"
-                type="search"
-                className="field"
-                placeholder="Search the recipes"
-                value={search}
-                onChange={(e) => setSearch(e.target.value)}
-              />
-            </div>
-          )}
-          <ul className="mt-4 border-rule border-t">
-            {shown?.map((r) => (
-              <RecipeRow key={r.id} recipe={r} household={household.id} />
-            ))}
-          </ul>
-          {shown?.length === 0 && <p className="mt-6 text-soft">No recipe has these words.</p>}
-        </>
+      {(isNarrowed || (total ?? 0) > FEW) && (
+        <ListWishes wish={wish} eaters={eaters} onWish={(change) => setWish((had) => ({ ...had, ...change }))} />
+      )}
+      {counting > 0 && (
+        <p className="mt-3 text-mustard text-sm" role="status">
+          {counting === 1 ? 'One recipe is' : `${counting} recipes are`} being counted anew.
+        </p>
+      )}
+      {rows && rows.length > 0 && <RecipeRows rows={rows} total={total} household={household.id} onEnd={onEnd} />}
+      {rows?.length === 0 && isNarrowed && <p className="mt-6 text-soft">No recipe is like that.</p>}
+      {hasMore && (
+        <p className="mt-3 text-soft text-sm" role="status">
+          More are coming…
+        </p>
       )}
     </main>
-  );
-}
-
-function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household: string }) {
-  const station = r.open > 0 ? 'bring-in' : 'lighten';
-  const each = r.servings === null ? 'the whole' : 'a serving';
-  return (
-    <li className="border-rule border-b">
-      <Link
-        to={`/h/${household}/recipes/${r.id}/${station}`}
-        className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[1fr_auto_6.5rem]"
-      >
-        <span className="min-w-0">
-          <span className="font-bold font-head text-lg leading-tight">{r.title}</span>
-          <span className="block text-sm text-soft">
-            {[
-              r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`,
-              r.versions > 1 ? r.versionName : null,
-              r.author,
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-            {r.open > 0 && (
-              <span className="text-mustard"> · {r.open === 1 ? '1 open question' : `${r.open} open questions`}</span>
-            )}
-          </span>
-        </span>
-        <span className="flex flex-wrap gap-x-5 gap-y-1">
-          {r.programs.map((p) => (
-            <span key={p.mark} className="flex items-baseline gap-1.5 md:w-32">
-              <span className="mark self-center">{p.mark}</span>
-              {p.was !== null && p.was !== p.points && (
-                <s className="text-soft">
-                  <span className="sr-only">was </span>
-                  {formatPoints(p.was)}
-                </s>
-              )}
-              <strong className="min-w-7 font-head text-2xl leading-none">{formatPoints(p.points)}</strong>
-            </span>
-          ))}
-        </span>
-        <span className="text-sm text-soft md:text-right">
-          {r.kcal === null ? '' : `${Math.round(r.kcal)} kcal`} <span className="md:block">{each}</span>
-        </span>
-      </Link>
-    </li>
   );
 }

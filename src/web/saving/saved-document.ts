@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { Difference, DocumentKind } from '../../core/history/document-kind.ts';
 import type { Entry } from '../../core/history/entry.ts';
+import type { FieldKind } from '../../core/history/field-change.ts';
 import { type History, historyOf } from '../../core/history/history.ts';
 import { invertAll, overwrite, rebase } from '../../core/history/rebase.ts';
 import { ApiError, OfflineError } from '../data/api.ts';
@@ -108,7 +109,9 @@ export class SavedDocument<D, C> {
   undo(): Promise<void> {
     const undo = this.#state?.history.undo ?? null;
     if (undo !== null) return this.do(`Undo ${undo.label}`.slice(0, 200), invertAll(this.#kind, undo.changes), undo.id);
-    return this.#state?.earlier ? this.#loadEarlier().then((found) => (found ? this.undo() : undefined)) : Promise.resolve();
+    return this.#state?.earlier
+      ? this.#loadEarlier().then((found) => (found ? this.undo() : undefined))
+      : Promise.resolve();
   }
 
   redo(): Promise<void> {
@@ -199,6 +202,7 @@ export class SavedDocument<D, C> {
       this.#accept(theirs);
       // What the server holds now shows the conflict here, too; without one the wish is sent again on the newer state.
       if (this.#conflictOf(0) !== null) return false;
+      if (failed.wish.wants === 'make') return this.#asQuestion(failed, failed.wish.document, theirs);
       if (this.#rebased(failed, theirs.revision)) return true;
     }
     // Refused for good: what the server has is what holds, and the cook is told why.
@@ -207,6 +211,18 @@ export class SavedDocument<D, C> {
     this.#refusal = e instanceof Error ? e.message : 'The change was refused.';
     await this.refresh();
     return true;
+  }
+
+  /** Somebody else made the same: what is wanted here becomes a change of theirs, about which the cook is asked. */
+  #asQuestion(failed: Waiting<D, C>, mine: D, theirs: Kept<D, C>): boolean {
+    const between = (this.#kind as unknown as Partial<FieldKind<D>>).changes?.(theirs.document, mine) ?? [];
+    const changes = between.map((c) => (c.kind === 'field' ? { ...c, before: undefined } : c)) as unknown as C[];
+    const entry = { id: uuid(), label: 'Make', changes, undoes: null };
+    this.#waiting = this.#waiting.map((w) =>
+      w.key === failed.key ? { ...w, base: theirs.revision, wish: { wants: 'entry', entry } } : w,
+    );
+    this.#show();
+    return this.#conflictOf(0) === null;
   }
 
   /** Says a wish of a newer state, once. */
@@ -229,6 +245,14 @@ export class SavedDocument<D, C> {
     // An answer tells what came since; where it begins after a gap, what was known before the gap is of no use.
     const gap = had === null || (kept.earlier && fresh.length === kept.entries.length && fresh.length > 0);
     this.#kept = gap ? kept : { ...kept, entries: [...had.entries, ...fresh], earlier: had.earlier };
+    this.#show();
+  }
+
+  /** Takes a state that a list or an event brought; an older one says nothing. */
+  hear(kept: Kept<D, C>): void {
+    if (this.#kept !== null && kept.revision <= this.#kept.revision) return;
+    // A list brings no history: what is known of it stays.
+    this.#kept = { ...kept, entries: [...(this.#kept?.entries ?? []), ...kept.entries] };
     this.#show();
   }
 

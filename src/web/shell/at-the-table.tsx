@@ -1,4 +1,4 @@
-import type { Table } from '../../contract/household.ts';
+import type { Table } from '../../core/table/table.ts';
 
 /** Who eats here, and by which program. */
 export function AtTheTable({ table }: { table: Table }) {

@@ -1,17 +1,18 @@
 import { Command } from 'cmdk';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useRecipes } from '../data/queries.ts';
+import { useRecipeSearch } from '../data/queries.ts';
 import { useFoodSearch } from '../pantry/use-food-search.ts';
 import { useHousehold } from './household-context.ts';
 
 /** Finds recipes and places by typing. */
 export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const { household } = useHousehold();
-  const { data: recipes = [] } = useRecipes(household.id);
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
-  const foods = useFoodSearch(household.id, useDeferredValue(typed), []);
+  const asked = useDeferredValue(typed);
+  const { data: recipes } = useRecipeSearch(household.id, asked, 20);
+  const foods = useFoodSearch(household.id, asked, []);
   const go = (path: string) => {
     onClose();
     navigate(`/h/${household.id}/${path}`);
@@ -63,8 +64,12 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           </Command.Group>
         )}
         <Command.Group heading="Recipes">
-          {recipes.map((r) => (
-            <Command.Item key={r.id} value={`${r.title} ${r.id}`} onSelect={() => go(`recipes/${r.id}/lighten`)}>
+          {(recipes?.rows ?? []).map((r) => (
+            <Command.Item
+              key={r.id}
+              value={`${typed} ${r.title} ${r.id}`}
+              onSelect={() => go(`recipes/${r.id}/lighten`)}
+            >
               {r.title}
             </Command.Item>
           ))}

@@ -1,36 +1,27 @@
 import { createContext, useContext, useMemo } from 'react';
-import type { Eater, Table } from '../../contract/household.ts';
-import type { Counter, Program } from '../../core/program/program.ts';
+import { type CountingEater, countersAt, type Table } from '../../core/table/table.ts';
+import type { Rows } from '../saving/use-document.ts';
 
-export const HouseholdContext = createContext<Table | null>(null);
+export type { CountingEater } from '../../core/table/table.ts';
+
+/** The household whose place is open, and how its parts are changed. */
+export interface OpenHousehold extends Table {
+  readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
+  readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
+  readonly changeHousehold: (change: Partial<Pick<Table['household'], 'name' | 'system' | 'zone'>>) => void;
+}
+
+export const HouseholdContext = createContext<OpenHousehold | null>(null);
 
 /** The household whose place is open. */
-export function useHousehold(): Table {
-  const table = useContext(HouseholdContext);
-  if (table === null) throw new Error('There is no household around this.');
-  return table;
+export function useHousehold(): OpenHousehold {
+  const open = useContext(HouseholdContext);
+  if (open === null) throw new Error('There is no household around this.');
+  return open;
 }
 
-/** An eater who counts, with what they count by. */
-export interface CountingEater {
-  readonly eater: Pick<Eater, 'id' | 'name' | 'allergies' | 'avoids'>;
-  readonly program: Program;
-  readonly counter: Counter;
-}
-
-/** The eaters who count, in the household's order; where nobody does yet, every program without anybody. */
+/** Who counts at the table, in the household's order; where nobody does yet, every program without anybody. */
 export function useCounting(): CountingEater[] {
-  const table = useHousehold();
-  return useMemo(() => {
-    const own = table.eaters.flatMap((eater) => {
-      const program = table.programs.find((p) => p.id === eater.programId);
-      return program ? [{ eater, program, counter: { program, exceptions: eater.exceptions, pins: table.pins } }] : [];
-    });
-    if (own.length > 0) return own;
-    return table.programs.map((program) => ({
-      eater: { id: program.id, name: program.name, allergies: [], avoids: [] },
-      program,
-      counter: { program, exceptions: [], pins: table.pins },
-    }));
-  }, [table]);
+  const { eaters, programs, pins } = useHousehold();
+  return useMemo(() => countersAt({ eaters, programs, pins }), [eaters, programs, pins]);
 }

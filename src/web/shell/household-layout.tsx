@@ -1,13 +1,15 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { NavLink, Outlet, useParams } from 'react-router';
+import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { Toaster } from 'sonner';
-import { useTable } from '../data/queries.ts';
+import { Unsettled } from '../saving/unsettled.tsx';
+import { useChanges } from '../saving/use-changes.ts';
 import { AtTheTable } from './at-the-table.tsx';
 import { HouseholdContext } from './household-context.ts';
 import { isTyping } from './is-typing.ts';
 import { rememberHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
 import { needsPassphrase, Passphrase } from './passphrase.tsx';
+import { useOpenHousehold } from './use-open-household.ts';
 
 const CommandMenu = lazy(() => import('./command-menu.tsx'));
 const KeysDialog = lazy(() => import('./keys-dialog.tsx'));
@@ -21,7 +23,9 @@ const PLACES = [
 /** The rail with the places, the eaters at the table, and the place that is open. */
 export function HouseholdLayout() {
   const { household = '' } = useParams();
-  const { data: table, error } = useTable(household);
+  const { open: table, error } = useOpenHousehold(household);
+  const { pathname } = useLocation();
+  useChanges(household);
   const [menu, setMenu] = useState(false);
   const [keys, setKeys] = useState(false);
   useEffect(() => {
@@ -38,8 +42,8 @@ export function HouseholdLayout() {
     return () => window.removeEventListener('keydown', onKey);
   }, []);
   if (needsPassphrase(error)) return <Passphrase />;
-  if (error) throw error;
-  if (!table || table.household.id !== household) {
+  if (error && !table) throw error;
+  if (!table) {
     return (
       <p className="p-10 text-soft" role="status">
         Setting the table…
@@ -86,6 +90,7 @@ export function HouseholdLayout() {
           </div>
         </header>
         <div id="place" className="min-w-0">
+          <Unsettled householdId={household} path={pathname} />
           <Outlet />
         </div>
       </div>

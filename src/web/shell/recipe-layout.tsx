@@ -18,7 +18,7 @@ const STATIONS = [
 export function RecipeLayout() {
   const { recipe: id = '' } = useParams();
   const { household } = useHousehold();
-  const { data: page, error } = useRecipe(id);
+  const { data: page, error } = useRecipe(household.id, id);
   const { data: pantry, error: pantryError } = usePantry(household.id);
   const location = useLocation();
   const open = useMemo((): OpenRecipe | null => {

@@ -8,13 +8,13 @@ import { cupRatio } from '../../core/swap/cup-ratio.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
-import { request } from '../data/api.ts';
 import { usePantry } from '../data/queries.ts';
-import { refreshSwaps } from '../data/use-swap-shelf.ts';
+import { useOwnSwapRows } from '../data/use-swap-shelf.ts';
 import { FoodChooser } from '../pantry/food-chooser.tsx';
 import { Modal } from '../parts/modal.tsx';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
+import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
 interface SwapFormProps {
@@ -31,20 +31,20 @@ const orNull = (text: string): string | null => (text.trim() === '' ? null : tex
 export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
   const { household } = useHousehold();
   const { data: pantry = [] } = usePantry(household.id);
+  const { rows, make, change } = useOwnSwapRows(household.id);
   const form = useForm<OwnSwap>({ resolver: zodResolver(OwnSwapSchema), defaultValues: swap });
   const [from, into, kind, share, mostShare] = form.watch(['from', 'into', 'kind', 'share', 'mostShare']);
   const nameOf = (id: string): string => pantry.find((f) => f.id === id)?.name ?? id;
   const foodOf = (id: string | undefined) => pantry.find((f) => f.id === id) ?? null;
   const alone = kind === 'leaveOut' || kind === 'toPlate';
   const keep = async (kept: OwnSwap) => {
-    try {
-      await request('PUT', `/households/${household.id}/swaps/${kept.id}`, kept);
-      await refreshSwaps(household.id);
-      sayDone(`Kept: ${kept.name}`);
-      onKept(kept);
-    } catch (e) {
-      sayError(e);
-    }
+    const seen = rows.find((s) => s.id === kept.id);
+    await (seen === undefined ? make(kept.id, kept) : change(kept.id, seen, kept, `Change ${kept.name}`));
+    const refusal = documents.peek({ householdId: household.id, name: 'swaps', id: kept.id })?.getShown()?.refusal;
+    // What cannot be is said where it was typed, and the form stays.
+    if (refusal) return sayError(refusal);
+    sayDone(`Kept: ${kept.name}`);
+    onKept(kept);
   };
   const set = <K extends keyof OwnSwap>(key: K, value: OwnSwap[K]) =>
     form.setValue(key as 'share', value as number, { shouldValidate: form.formState.isSubmitted });

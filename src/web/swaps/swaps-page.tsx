@@ -4,12 +4,10 @@ import { fold } from '../../core/food/food-words.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS, type Swap, type SwapKind } from '../../core/swap/swap.ts';
 import { KIND_WORDS, ratioWords, roleWords } from '../../core/swap/swap-words.ts';
-import { request } from '../data/api.ts';
 import { usePantry } from '../data/queries.ts';
-import { refreshSwaps, useOwnSwaps, useSwapShelf } from '../data/use-swap-shelf.ts';
+import { useOwnSwapRows, useSwapShelf } from '../data/use-swap-shelf.ts';
 import { PantryHead } from '../pantry/pantry-head.tsx';
 import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { blankSwap } from './blank-swap.ts';
 import { SwapForm } from './swap-form.tsx';
@@ -20,7 +18,7 @@ const MOST_SHOWN = 40;
 export function SwapsPage() {
   const { household } = useHousehold();
   const { data: pantry = [] } = usePantry(household.id);
-  const { data: own = [], error } = useOwnSwaps(household.id);
+  const { rows: own, change, error } = useOwnSwapRows(household.id);
   const { offered } = useSwapShelf(household.id);
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<SwapKind | null>(null);
@@ -34,17 +32,9 @@ export function SwapsPage() {
       fold([s.name, s.role, ...[...s.from, ...s.into.map((t) => t.foodId)].map((id) => foods.get(id)?.name)].join(' '));
     return offered.filter((s) => (kind === null || s.kind === kind) && words.every((w) => text(s).includes(w)));
   }, [offered, search, kind, foods]);
-  const put = async (swap: OwnSwap) => {
-    await request('PUT', `/households/${household.id}/swaps/${swap.id}`, swap);
-    await refreshSwaps(household.id);
-  };
   const retire = async (swap: OwnSwap) => {
-    try {
-      await put({ ...swap, retired: true });
-      sayDone(`${swap.name} is not offered any more`, () => put(swap));
-    } catch (e) {
-      sayError(e);
-    }
+    const undo = await change(swap.id, swap, { ...swap, retired: true }, `Retire ${swap.name}`);
+    sayDone(`${swap.name} is not offered any more`, undo);
   };
   return (
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">

@@ -11,6 +11,7 @@ export const BARCODES = rowShelf<KnownBarcode, 'barcode'>({
   kind: BARCODE_KIND,
   schema: BarcodeSchema,
   first: 1,
+  isPair: true,
   table: 'barcode',
   keys: (code) => ({ code }),
   read: (r) => BarcodeSchema.parse({ code: r.code, foodId: r.food_id }),

@@ -14,6 +14,7 @@ export const CORRECTIONS = rowShelf<FoodCorrection, 'food_correction'>({
   kind: CORRECTION_KIND,
   schema: FoodCorrectionSchema,
   first: 1,
+  isPair: true,
   table: 'food_correction',
   keys: (id) => ({ food_id: id }),
   read: (r) =>

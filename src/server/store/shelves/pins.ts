@@ -21,6 +21,7 @@ export const PINS = rowShelf<Pin, 'pin'>({
   kind: PIN_KIND,
   schema: PinSchema,
   first: 1,
+  isPair: true,
   table: 'pin',
   keys: parts,
   read: (r) => PinSchema.parse({ foodId: r.food_id, programId: r.program_id, points: r.points, grams: r.grams }),

@@ -17,6 +17,7 @@ export const VERDICTS = rowShelf<Verdict, 'verdict'>({
   kind: VERDICT_KIND,
   schema: VerdictSchema,
   first: 1,
+  isPair: true,
   table: 'verdict',
   keys: (id) => {
     const [version_id = '', eater_id = ''] = id.split('~');

@@ -5,38 +5,35 @@ import { describeGrams } from '../../../core/food/describe-grams.ts';
 import { indexFoods } from '../../../core/food/match-food.ts';
 import { formatDay } from '../../../core/quantity/format-day.ts';
 import { readIngredient } from '../../../core/recipe/read-ingredient.ts';
-import type { StockItem } from '../../../core/stock/stock.ts';
-import { request } from '../../data/api.ts';
-import { refresh, usePantry, useStock } from '../../data/queries.ts';
+import { byUse, type StockItem } from '../../../core/stock/stock.ts';
+import { usePantry, useStock } from '../../data/queries.ts';
 import { AddLine } from '../../parts/add-line.tsx';
 import { sayDone } from '../../parts/say-done.ts';
-import { sayError } from '../../parts/say-error.ts';
+import { type Row, useRows } from '../../saving/use-document.ts';
 import { useHousehold } from '../../shell/household-context.ts';
 import { BarcodeField } from '../barcode-field.tsx';
 import { PantryHead } from '../pantry-head.tsx';
 
+const NOTHING: readonly Row<StockItem>[] = [];
+const stockId = (item: StockItem): string => item.id;
+
 /** What is in the house, what is open, what to use up, and what cannot be had: a list as on the door. */
 export function StockPage() {
   const { household } = useHousehold();
-  const { data: stock, error } = useStock(household.id);
+  const { data, error } = useStock(household.id);
+  const { rows, make, change, remove: off, restore } = useRows(household.id, 'stock', data ?? NOTHING, stockId);
+  const stock = data === undefined ? undefined : byUse(rows);
   const { data: pantry } = usePantry(household.id);
   const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
-  const path = `/households/${household.id}/stock`;
-
-  const attempt = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      await refresh.stock(household.id);
-    } catch (e) {
-      sayError(e);
-    }
+  const put = async (item: StockItem) => {
+    const seen = rows.find((r) => r.id === item.id);
+    if (seen === undefined) await make(item.id, item);
+    else await change(item.id, seen, item, `Change ${item.name}`);
   };
-  const put = (item: StockItem) => attempt(() => request('PUT', `${path}/${item.id}`, item));
-  const remove = (item: StockItem) =>
-    attempt(async () => {
-      await request('DELETE', `${path}/${item.id}`);
-      sayDone(`${item.name} is off the list`, () => put(item));
-    });
+  const remove = async (item: StockItem) => {
+    await off(item.id);
+    sayDone(`${item.name} is off the list`, () => restore(item.id));
+  };
   const add = (text: string, lacking: boolean) => {
     const read = readIngredient(text, null, index, household.system);
     const food = read.food.kind === 'open' ? undefined : read.matches[0]?.food;

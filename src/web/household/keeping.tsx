@@ -1,0 +1,49 @@
+import { formatDistanceToNow, parseISO } from 'date-fns';
+import { request } from '../data/api.ts';
+import { useBackups, useSession } from '../data/queries.ts';
+import { sayError } from '../parts/say-error.ts';
+
+/** An older backup than this is worth a word, ms. */
+const OLD_MS = 3 * 86_400_000;
+
+/** How the household's data are kept: backups by the clock, and who is logged in. */
+export function Keeping() {
+  const { data: backups } = useBackups();
+  const { data: session } = useSession();
+  const last = backups?.[0];
+  const age = last === undefined ? null : Date.now() - parseISO(last.at).getTime();
+  const leave = async (path: string) => {
+    try {
+      await request('DELETE', path);
+      window.location.assign('/');
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  return (
+    <section aria-label="Safe keeping" className="mt-8">
+      <h2 className="text-xl">Safe keeping</h2>
+      {backups !== undefined && (
+        <p className={`mt-1 ${age === null || age > OLD_MS ? 'text-mustard' : 'text-soft'}`}>
+          {last === undefined
+            ? 'No backup yet: the first is made tonight, while Imbiss runs.'
+            : `The last backup was made ${formatDistanceToNow(parseISO(last.at), { addSuffix: true })}; ${backups.length === 1 ? 'it is the only one' : `${backups.length} are kept`}, in the folder "backups" beside the data.`}
+        </p>
+      )}
+      <p className="mt-1 text-soft text-sm">
+        What is removed can be brought back for thirty days. A backup on another disk:{' '}
+        <code>npm run -s imbiss -- backup FILE</code>
+      </p>
+      {session?.passphrase && (
+        <p className="mt-3 flex flex-wrap gap-2">
+          <button type="button" className="btn" onClick={() => leave('/session')}>
+            Log out on this device
+          </button>
+          <button type="button" className="btn" onClick={() => leave('/sessions')}>
+            Log out everywhere
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
