@@ -7,7 +7,7 @@ let imbiss: RunningImbiss;
 let recipes: { id: string; title: string; versions: number }[];
 beforeAll(async () => {
   imbiss = await startImbiss(4410);
-  recipes = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json();
+  recipes = (await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json()).rows;
 });
 afterAll(() => imbiss.stop());
 
@@ -27,11 +27,11 @@ describe('the demo household', () => {
     for (const r of recipes as unknown as {
       title: string;
       open: number;
-      programs: { points: number; was: number | null }[];
+      points: { points: number; was: number | null }[];
     }[]) {
       expect(r.open, r.title).toBe(0);
-      if (r.programs.some((p) => p.was !== null))
-        expect(r.programs.some((p) => p.points < p.was!) && r.programs.every((p) => p.points <= p.was!), r.title).toBe(
+      if (r.points.some((p) => p.was !== null))
+        expect(r.points.some((p) => p.points < p.was!) && r.points.every((p) => p.points <= p.was!), r.title).toBe(
           true,
         );
     }
@@ -50,10 +50,10 @@ describe('finding a way', () => {
     const { page, errors } = await openPage(context);
     const recipe = recipes.find((r) => r.title.includes(title))!;
     // A fresh version, as written.
-    const full = await (await fetch(`${imbiss.url}/api/recipes/${recipe.id}`)).json();
+    const full = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes/${recipe.id}`)).json();
     const asWritten = full.versions.find((v: { kind: string }) => v.kind === 'asWritten');
     const id = `fresh-${recipe.id}`;
-    await fetch(`${imbiss.url}/api/recipes/${recipe.id}/versions`, {
+    await fetch(`${imbiss.url}/api/households/demo-household/recipes/${recipe.id}/versions`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Origin: imbiss.url },
       body: JSON.stringify({

@@ -93,7 +93,10 @@ describe('the pantry', () => {
     await page.getByRole('button', { name: 'Can be had again' }).waitFor();
     await expectAccessible(page, 'in the house');
     await page.getByRole('button', { name: 'Used up' }).first().click();
-    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await page
+      .locator('[data-sonner-toast]', { hasText: 'is off the list' })
+      .getByRole('button', { name: 'Undo' })
+      .click();
     await page.getByText('3 cups (510 g)').waitFor();
 
     // A plate of zeros.

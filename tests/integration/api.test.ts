@@ -38,6 +38,10 @@ const bringIn = async (recipe: NewRecipe) =>
   (await api().post('/api/households/home/recipes').send(recipe).expect(201)).body as RecipePage;
 
 describe('the household', () => {
+  it('is never answered from a browser’s cache: a page has the revision of its head, and changes with its versions', async () => {
+    const { headers } = await api().get('/api/households/home').expect(200);
+    expect(headers['cache-control']).toBe('no-store');
+  });
   it('answers its health', async () => void (await api().get('/api/health').expect(200, { status: 'ready' })));
   it('takes, changes and removes eaters', async () => {
     await api().put('/api/households/home/eaters/eater-1').send(eater).expect(200);

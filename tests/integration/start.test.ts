@@ -95,7 +95,7 @@ describe('starting', () => {
     const refused = await start([], { HOST: '0.0.0.0' });
     expect(refused.code).toBe(1);
     expect(refused.output).toContain('IMBISS_PASSPHRASE');
-    await start([], { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'bread and butter' });
+    await start([], { HOST: '0.0.0.0', IMBISS_PASSPHRASE: 'bread and butter', IMBISS_PLAIN_HTTP: '1' });
     expect((await fetch('http://localhost:4470/api/households')).status).toBe(401);
     expect((await fetch('http://localhost:4470/api/health')).status).toBe(200);
   }, 30_000);

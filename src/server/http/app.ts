@@ -70,6 +70,11 @@ export function householdApp(options: AppOptions): HouseholdApp {
     app.use('/api', gate, logout);
   }
   app.get('/api/session', (_req, res) => void res.json({ passphrase: options.passphrase !== null }));
+  // An ETag is the revision that a change is made on, and not what a browser's cache may answer by.
+  app.use('/api', (_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
   app.use('/api', compressJson);
   app.use('/api', (req, res, next) => (BATCH_PATH.test(req.path) ? batchBody : usualBody)(req, res, next));
   app.get('/api/backups', (_req, res) => {
