@@ -174,6 +174,33 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Way): L
   };
 }
 
+/** What lines came to when they were last counted. Lines and counters are immutable: one that is the same counts the same. */
+export interface LineMemo {
+  of(line: CountLine, counter: Counter, share: number, by: Way): LineCount;
+}
+
+interface Remembered {
+  readonly share: number;
+  readonly by: Way;
+  readonly count: LineCount;
+}
+
+/** A memory of line counts that forgets a line with the last that names it. */
+export function lineMemo(): LineMemo {
+  const byCounter = new WeakMap<Counter, WeakMap<CountLine, Remembered>>();
+  return {
+    of: (line, counter, share, by) => {
+      let known = byCounter.get(counter);
+      if (known === undefined) byCounter.set(counter, (known = new WeakMap()));
+      const had = known.get(line);
+      if (had !== undefined && had.share === share && had.by === by) return had.count;
+      const counted = countLine(line, counter, share, by);
+      known.set(line, { share, by, count: counted });
+      return counted;
+    },
+  };
+}
+
 /** The whole portion's nutrition through the rule, caps on the portion; pinned foods by their pins. */
 function countWhole(lines: readonly CountLine[], counter: Counter, share: number): { raw: number; range: Interval } {
   const rule = counter.program.rule;
@@ -199,17 +226,23 @@ function countWhole(lines: readonly CountLine[], counter: Counter, share: number
  * - `serving`: the whole portion's nutrition, uncounted foods included, through the rule, rounded once.
  * - `items`: each line's share rounded, then added.
  *
+ * @param memo keeps what each line came to, so that after one changed line only that one is counted anew
  * @throws RangeError for servings outside 0 < S ≤ 500 or a portion that is not above 0: callers parse at the border.
  * @example count(lines, plainCounter(ledger), { servings: 6 }).points
  */
-export function count(lines: readonly CountLine[], counter: Counter, options: CountOptions): Count {
+export function count(
+  lines: readonly CountLine[],
+  counter: Counter,
+  options: CountOptions,
+  memo: LineMemo | null = null,
+): Count {
   const { servings, portion = 1 } = options;
   if (!(servings > 0 && servings <= MOST_SERVINGS)) throw new RangeError('servings must be above 0 and at most 500');
   if (!(portion > 0)) throw new RangeError('a portion must be above 0');
   const rule = counter.program.rule;
   const by = options.by ?? counter.program.by;
   const share = portion / servings;
-  const counted = lines.map((l) => countLine(l, counter, share, by));
+  const counted = lines.map((l) => (memo === null ? countLine(l, counter, share, by) : memo.of(l, counter, share, by)));
 
   let raw = 0;
   let range = ZERO;

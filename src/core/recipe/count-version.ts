@@ -1,8 +1,8 @@
 import { type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
-import { type Count, type CountLine, count } from '../program/count.ts';
+import { type Count, type CountLine, count, type LineMemo, lineMemo } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
-import { dishWeight, isOpenIn, type Kitchen, resolveLines } from './resolve-lines.ts';
-import type { Version } from './version.ts';
+import { dishWeight, isOpenIn, type Kitchen, resolveOne } from './resolve-lines.ts';
+import type { Line, Version } from './version.ts';
 
 /** A version counted for everyone at the table. */
 export interface VersionCount {
@@ -22,9 +22,11 @@ export interface VersionCount {
 
 /** Counts one serving of a version (the whole, when it has no servings) for each counter, in the order given. */
 export function countVersion(version: Version, kitchen: Kitchen, counters: readonly Counter[]): VersionCount {
-  const lines = resolveLines(version, kitchen);
+  const known = memoOf(kitchen);
+  const standing = version.lines.filter((l) => !l.leftOut).map((l) => known.line(version, l));
+  const lines = standing.map((s) => s.resolved);
   const servings = version.servings ?? 1;
-  const whole = nutritionOf(lines);
+  const whole = sumProfiles(standing.flatMap((s) => s.nutrition));
   const grams = dishWeight(version, kitchen);
   return {
     lines,
@@ -33,20 +35,64 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
     perServing: scaleProfile(whole, 1 / servings),
     per100g: grams > 0 ? scaleProfile(whole, 100 / grams) : null,
     servingGrams: grams / servings,
-    counts: counters.map((c) => count(lines, c, { servings })),
-    open: version.lines.filter((l) => isOpenIn(l, kitchen)).map((l) => l.id),
+    counts: counters.map((c) => count(lines, c, { servings }, known.counts)),
+    open: standing.filter((s) => s.waits).map((s) => s.resolved.id),
   };
 }
 
-/** The nutrition of whole lines, added up. */
-export function nutritionOf(lines: readonly CountLine[]): NutrientProfile {
-  return sumProfiles(
-    lines.flatMap((l) =>
-      l.parts.map((p) =>
-        scaleProfileBy(p.food.per100g, p.grams / 100, { low: p.range.low / 100, high: p.range.high / 100 }),
-      ),
-    ),
+/** The nutrition of each food in a line. */
+const partsOf = (line: CountLine): NutrientProfile[] =>
+  line.parts.map((p) =>
+    scaleProfileBy(p.food.per100g, p.grams / 100, { low: p.range.low / 100, high: p.range.high / 100 }),
   );
+
+/** The nutrition of whole lines, added up. */
+export const nutritionOf = (lines: readonly CountLine[]): NutrientProfile => sumProfiles(lines.flatMap(partsOf));
+
+/** A line as it was worked out in a kitchen. */
+interface Standing {
+  readonly versionId: string;
+  readonly resolved: CountLine;
+  readonly nutrition: readonly NutrientProfile[];
+  /** Whether it waits for an answer. */
+  readonly waits: boolean;
+}
+
+interface Memo {
+  line(version: Version, line: Line): Standing;
+  readonly counts: LineMemo;
+}
+
+/**
+ * What the lines of versions came to, by kitchen. Lines are immutable, and so is what a kitchen holds: after one changed
+ * line only that one is worked out and counted, and the kept results are added again in their order, so that the sum is
+ * the same to the last bit. It is forgotten with the kitchen.
+ */
+const memos = new WeakMap<Kitchen, Memo>();
+function memoOf(kitchen: Kitchen): Memo {
+  let memo = memos.get(kitchen);
+  if (memo === undefined) memos.set(kitchen, (memo = newMemo(kitchen)));
+  return memo;
+}
+
+function newMemo(kitchen: Kitchen): Memo {
+  const lines = new WeakMap<Line, Standing>();
+  return {
+    line: (version, line) => {
+      const had = lines.get(line);
+      if (had !== undefined && had.versionId === version.id) return had;
+      const resolved = resolveOne(version, line, kitchen);
+      const standing: Standing = {
+        versionId: version.id,
+        resolved,
+        nutrition: partsOf(resolved),
+        waits: isOpenIn(line, kitchen),
+      };
+      lines.set(line, standing);
+      return standing;
+    },
+    counts: lineMemo(),
+  };
 }
 
 /** A portion below this share of its former weight is a smaller plate, and part of the gain is that. */
