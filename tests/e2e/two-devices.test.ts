@@ -53,7 +53,8 @@ describe('two devices and two tabs', () => {
     await saved(one);
     await phone.setOffline(false);
     for (const p of [one, two])
-      for (const text of ['100 g broccoli', '50 g rocket']) await p.locator('tbody tr', { hasText: text }).first().waitFor();
+      for (const text of ['100 g broccoli', '50 g rocket'])
+        await p.locator('tbody tr', { hasText: text }).first().waitFor();
     await saved(two);
 
     // Hours off line in two tabs of one browser: each tab's change is kept, the tabs are closed, and both arrive.

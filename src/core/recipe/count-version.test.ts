@@ -9,7 +9,15 @@ import type { Line, Version } from './version.ts';
 
 const broth = readVersion(['2 tbsp butter', '1 onion', '1 l water'], { id: 'broth', recipeId: 'broth-recipe' });
 const read = readVersion(
-  ['500 g potatoes', '200 ml cream', '80 g Gruyère', '1 pinch nutmeg', '2 to 3 eggs', '1 cup mystery dust', '200 g broth'],
+  [
+    '500 g potatoes',
+    '200 ml cream',
+    '80 g Gruyère',
+    '1 pinch nutmeg',
+    '2 to 3 eggs',
+    '1 cup mystery dust',
+    '200 g broth',
+  ],
   { id: 'dish', recipeId: 'dish-recipe', servings: 4 },
 );
 const dish: Version = {
@@ -84,7 +92,12 @@ describe('recipes in recipes', () => {
     weight: { grams: 100, low: 100, high: 100, from: 'weight' },
   });
   it('are counted once and scaled: five of fourteen lines each take milliseconds', () => {
-    const chain: Version[] = [readVersion(Array.from({ length: 14 }, () => '100 g butter'), { id: 'v0', recipeId: 'r0', servings: 1 })];
+    const chain: Version[] = [
+      readVersion(
+        Array.from({ length: 14 }, () => '100 g butter'),
+        { id: 'v0', recipeId: 'r0', servings: 1 },
+      ),
+    ];
     for (let depth = 1; depth < 5; depth++)
       chain.push({
         ...dish,

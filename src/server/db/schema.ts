@@ -126,6 +126,7 @@ export interface Database {
   food_name: { rowid: Generated<number>; food_id: string; household_id: string | null; words: string };
   /** What the list shows of a recipe, written when it changes; `stale` is 0, or the stamp of what made it so until it is counted anew. */
   recipe_listing: {
+    n: Generated<number>;
     recipe_id: string;
     household_id: string;
     title: string;
@@ -141,6 +142,7 @@ export interface Database {
     serving_grams: number;
     open: number;
     stale: number;
+    words: string;
   };
   recipe_points: {
     recipe_id: string;
@@ -152,7 +154,6 @@ export interface Database {
     was: number | null;
     complete: number;
   };
-  recipe_words: { rowid: Generated<number>; recipe_id: string; words: string };
   session: { digest: string; until_at: string };
 }
 

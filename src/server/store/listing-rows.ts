@@ -16,7 +16,6 @@ export interface ListingRows {
   readonly recipeId: string;
   readonly listing: Insertable<Database['recipe_listing']> | null;
   readonly points: readonly Insertable<Database['recipe_points']>[];
-  readonly words: string;
 }
 
 /** Counts what the list shows of recipes. Only reads. */
@@ -46,7 +45,7 @@ export async function listingRows(s: Scope, recipeIds: readonly string[]): Promi
     const row = byId.get(recipeId);
     const own = versions.get(recipeId) ?? [];
     return row === undefined
-      ? { recipeId, listing: null, points: [], words: '' }
+      ? { recipeId, listing: null, points: [] }
       : rowsOf(s.householdId, row, own, kitchen, eaters);
   });
 }
@@ -60,7 +59,7 @@ function rowsOf(
 ): ListingRows {
   const [recipe] = readable([row], (r) => `recipe ${r.id}`, recipeOf);
   const counted = listRecipe(versions, kitchen, eaters);
-  if (recipe === undefined || counted === null) return { recipeId: row.id, listing: null, points: [], words: '' };
+  if (recipe === undefined || counted === null) return { recipeId: row.id, listing: null, points: [] };
   const items = new Set(versions.flatMap((v) => v.lines.map((l) => l.item)));
   return {
     recipeId: recipe.id,
@@ -80,6 +79,7 @@ function rowsOf(
       serving_grams: counted.servingGrams,
       open: counted.open,
       stale: 0,
+      words: fold([recipe.title, recipe.credit.author ?? '', ...items].join(' ')),
     },
     points: counted.points.map((p, position) => ({
       recipe_id: recipe.id,
@@ -91,7 +91,6 @@ function rowsOf(
       was: p.was,
       complete: p.complete ? 1 : 0,
     })),
-    words: fold([recipe.title, recipe.credit.author ?? '', ...items].join(' ')),
   };
 }
 
@@ -103,7 +102,6 @@ export async function writeListingRows(s: Scope, all: readonly ListingRows[]): P
   const gone = all.filter((r) => r.listing === null).map((r) => r.recipeId);
   if (gone.length > 0) {
     await s.db.deleteFrom('recipe_listing').where('recipe_id', 'in', gone).execute();
-    await s.db.deleteFrom('recipe_words').where('recipe_id', 'in', gone).execute();
   }
   const listings = all.flatMap((r) => r.listing ?? []);
   if (listings.length > 0) {
@@ -111,16 +109,6 @@ export async function writeListingRows(s: Scope, all: readonly ListingRows[]): P
       .insertInto('recipe_listing')
       .values(listings)
       .onConflict((c) => c.column('recipe_id').doUpdateSet((e) => everyColumn(Object.keys(listings[0]!), e.ref)))
-      .execute();
-    await s.db
-      .insertInto('recipe_words')
-      .values(all.filter((r) => r.listing !== null).map((r) => ({ recipe_id: r.recipeId, words: r.words })))
-      .onConflict((c) =>
-        c
-          .column('recipe_id')
-          .doUpdateSet((e) => ({ words: e.ref('excluded.words') }))
-          .whereRef('recipe_words.words', '!=', 'excluded.words' as never),
-      )
       .execute();
   }
   const points = all.flatMap((r) => r.points);

@@ -101,9 +101,9 @@ async function addMissing(s: Scope, now: number, part: readonly string[] | null)
   const only = part === null ? sql`` : sql`and r.id in (${sql.join(part)})`;
   await sql`
     insert into recipe_listing (recipe_id, household_id, title, title_key, author, whose, changed_at, version_id,
-      version_name, versions, servings, kcal, serving_grams, open, stale)
+      version_name, versions, servings, kcal, serving_grams, open, stale, words)
     select r.id, r.household_id, r.title, lower(r.title), json_extract(r.credit, '$.author'),
-      json_extract(r.credit, '$.whose'), r.changed_at, v.id, v.name, 1, v.servings, null, 0, 0, ${now}
+      json_extract(r.credit, '$.whose'), r.changed_at, v.id, v.name, 1, v.servings, null, 0, 0, ${now}, lower(r.title)
     from recipe r join version v on v.recipe_id = r.id and v.kind = 'asWritten'
     where r.household_id = ${s.householdId} and r.removed_at is null ${only}
       and not exists (select 1 from recipe_listing l where l.recipe_id = r.id)

@@ -2,12 +2,12 @@ import { type SelectQueryBuilder, sql } from 'kysely';
 import type { RecipeList, RecipeQuery, RecipeSummary } from '../../contract/recipe.ts';
 import { invalid } from '../../core/errors.ts';
 import { fold } from '../../core/food/food-words.ts';
-import type { Database } from '../db/schema.ts';
+import type { RowOf } from '../db/schema.ts';
 import { groupBy } from './group-by.ts';
 import { countWaiting } from './listings.ts';
 import type { Scope } from './scope.ts';
 
-type Listing = Database['recipe_listing'];
+type Listing = RowOf<'recipe_listing'>;
 
 /** What a page is ordered by, and where the last one ended: a value, and the recipe for what is equal. */
 interface Cursor {
@@ -32,9 +32,11 @@ function decode(text: string): Cursor {
  * what comes in between moves nothing.
  */
 export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeList> {
-  const { order } = query;
+  const byPoints = query.order === 'points' || query.pointsAtMost !== undefined;
+  const counter = byPoints ? await counterOf(s, query) : null;
+  // Where nothing is counted yet there are no points to go by.
+  const order = query.order === 'points' && counter === null ? 'changed' : query.order;
   const descending = order === 'changed';
-  const counter = order === 'points' || query.pointsAtMost !== undefined ? await counterOf(s, query) : null;
   const column = order === 'points' ? 'p.points' : COLUMNS[order];
   let q = matching(s, query, counter).select([
     'l.recipe_id',
@@ -97,7 +99,7 @@ async function counterOf(s: Scope, query: RecipeQuery): Promise<string | null> {
 }
 
 // The list is read from one or two tables, as it is ordered; the builder's type stops at the first.
-type Reading = SelectQueryBuilder<{ l: Listing; p: Database['recipe_points'] }, 'l' | 'p', object>;
+type Reading = SelectQueryBuilder<{ l: Listing; p: RowOf<'recipe_points'> }, 'l' | 'p', object>;
 
 function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading {
   const base =
@@ -109,7 +111,7 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading
           .where('p.household_id', '=', s.householdId)
           .where('p.counter', '=', counter);
   let q = base as unknown as Reading;
-  if (query.pointsAtMost !== undefined) q = q.where('p.points', '<=', query.pointsAtMost);
+  if (query.pointsAtMost !== undefined && counter !== null) q = q.where('p.points', '<=', query.pointsAtMost);
   if (query.kcalAtMost !== undefined) q = q.where('l.kcal', '<=', query.kcalAtMost);
   if (query.whose !== undefined) q = q.where('l.whose', '=', query.whose);
   const words = fold(query.q)
@@ -118,10 +120,7 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading
     .slice(0, 8);
   if (words.length > 0) {
     const asked = words.map((w) => `"${w}"*`).join(' AND ');
-    q = q.where(
-      sql<boolean>`l.recipe_id in (select w.recipe_id from recipe_text t join recipe_words w on w.rowid = t.rowid
-        where t.words match ${asked})`,
-    );
+    q = q.where(sql<boolean>`l.n in (select rowid from recipe_text where words match ${asked})`);
   }
   return q;
 }
@@ -135,7 +134,7 @@ async function countMatching(s: Scope, query: RecipeQuery, counter: string | nul
 
 async function summaries(
   s: Scope,
-  rows: readonly Omit<Listing, 'household_id' | 'title_key'>[],
+  rows: readonly Omit<Listing, 'n' | 'household_id' | 'title_key' | 'words'>[],
 ): Promise<RecipeSummary[]> {
   if (rows.length === 0) return [];
   const points = await s.db

@@ -2,7 +2,7 @@ import { type ListingRows, listingRows, writeListingRows } from './listing-rows.
 import { note, type StoreContext, scopeOf, writeWith } from './scope.ts';
 
 /** So many recipes are counted and written in one go: a driver that waits for its lock stops everything else. */
-export const RENEWED_AT_ONCE = 50;
+export const RENEWED_AT_ONCE = 25;
 
 /** Recipes that wait, with the stamps that say by which change. */
 export interface Waiting {

@@ -48,15 +48,15 @@ const STATEMENTS = [
   `insert or ignore into version_inner (version_id, inner_version_id, inner_recipe_id)
     select v.id, json_extract(l.value, '$.food.versionId'), json_extract(l.value, '$.food.recipeId')
     from version v, json_each(v.lines) l where json_extract(l.value, '$.food.kind') = 'recipe'`,
-  // What the list shows of a recipe, written when it changes. The counts are of the shown version and of the one as
-  // written, for everyone who counts.
+  // What the list shows of a recipe, written when it changes, and the words by which it is found: title, source,
+  // ingredients. The counts are of the shown version and of the one as written, for everyone who counts.
   `create table recipe_listing (
-    recipe_id text primary key references recipe (id) on delete cascade,
+    n integer primary key, recipe_id text not null unique references recipe (id) on delete cascade,
     household_id text not null references household (id) on delete cascade,
     title text not null, title_key text not null, author text, whose text not null, changed_at text not null,
     version_id text not null, version_name text not null, versions integer not null,
     servings real, kcal real, serving_grams real not null, open integer not null,
-    stale integer not null
+    stale integer not null, words text not null
   ) strict`,
   'create index recipe_listing_changed on recipe_listing (household_id, changed_at desc, recipe_id)',
   'create index recipe_listing_title on recipe_listing (household_id, title_key, recipe_id)',
@@ -69,21 +69,16 @@ const STATEMENTS = [
     primary key (recipe_id, counter)
   ) strict, without rowid`,
   'create index recipe_points_order on recipe_points (household_id, counter, points, recipe_id)',
-  // The words by which a recipe is found: title, source, ingredients.
-  `create table recipe_words (
-    rowid integer primary key, recipe_id text not null unique references recipe (id) on delete cascade,
-    words text not null
-  ) strict`,
   `create virtual table recipe_text using fts5 (
-    words, content = 'recipe_words', content_rowid = 'rowid', tokenize = "unicode61 remove_diacritics 2", prefix = '1 2 3'
+    words, content = 'recipe_listing', content_rowid = 'n', tokenize = "unicode61 remove_diacritics 2", prefix = '1 2 3'
   )`,
-  `create trigger recipe_words_added after insert on recipe_words begin
-    insert into recipe_text (rowid, words) values (new.rowid, new.words); end`,
-  `create trigger recipe_words_removed after delete on recipe_words begin
-    insert into recipe_text (recipe_text, rowid, words) values ('delete', old.rowid, old.words); end`,
-  `create trigger recipe_words_changed after update on recipe_words begin
-    insert into recipe_text (recipe_text, rowid, words) values ('delete', old.rowid, old.words);
-    insert into recipe_text (rowid, words) values (new.rowid, new.words); end`,
+  `create trigger recipe_listing_added after insert on recipe_listing begin
+    insert into recipe_text (rowid, words) values (new.n, new.words); end`,
+  `create trigger recipe_listing_removed after delete on recipe_listing begin
+    insert into recipe_text (recipe_text, rowid, words) values ('delete', old.n, old.words); end`,
+  `create trigger recipe_listing_renamed after update of words on recipe_listing when old.words <> new.words begin
+    insert into recipe_text (recipe_text, rowid, words) values ('delete', old.n, old.words);
+    insert into recipe_text (rowid, words) values (new.n, new.words); end`,
   // Whoever is logged in, across restarts; the id is kept as its digest.
   'create table session (digest text primary key, until_at text not null) strict, without rowid',
   // Every foreign key and every mark has an index: removing one thing never reads all of them.
