@@ -80,6 +80,7 @@ async function run(
     passphrase: config.passphrase,
     secure: config.tls !== null,
     webDir: join(dist, 'web'),
+    addresses: addressesOf(config, listeners[0]!.port),
     dataDir: config.dataDir,
     log,
   });
@@ -107,6 +108,13 @@ async function run(
   };
   process.on('SIGTERM', () => void end());
   process.on('SIGINT', () => void end());
+}
+
+/** Where other devices reach the household: every address of this machine when it listens on all of them. */
+function addressesOf(config: Config, port: number): string[] {
+  const scheme = config.tls === null ? 'http' : 'https';
+  const hosts = config.hosts.filter((h) => !['localhost', '127.0.0.1', '[::1]'].includes(h));
+  return hosts.map((h) => `${scheme}://${h}:${port}`);
 }
 
 async function takePorts(config: Config, listeners: Listener[]): Promise<void> {

@@ -1,9 +1,20 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import { request as httpsRequest } from 'node:https';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { layDown } from '../support/old-database.ts';
 
 const ROOT = join(import.meta.dirname, '../..');
 let dir: string;
@@ -19,7 +30,7 @@ afterEach(async () => {
 
 const stop = (child: ChildProcess): Promise<void> =>
   new Promise((resolve) => {
-    if (child.exitCode !== null) return resolve();
+    if (child.exitCode !== null || child.signalCode !== null) return resolve();
     child.once('exit', () => resolve());
     child.kill('SIGTERM');
   });
@@ -91,6 +102,95 @@ describe('starting', () => {
     expect(second.output).toMatch(/Port 4470 is taken/);
     expect(second.output).not.toMatch(/at .*\.js:\d/);
   }, 30_000);
+  it('ends when the port of the cards is taken, and has touched nothing', async () => {
+    const taken = createServer().listen(4471, '127.0.0.1');
+    await new Promise((resolve) => taken.once('listening', resolve));
+    const refused = await start([], {});
+    taken.close();
+    expect(refused.code).toBe(1);
+    expect(refused.output).toMatch(/Port 4471 is taken/);
+    await expect(fetch('http://localhost:4470/api/health')).rejects.toThrow();
+    expect(existsSync(join(dir, 'imbiss.db'))).toBe(false);
+  }, 30_000);
+  it('refuses a second process on the same data in words, also with --fresh, and takes nothing away under the first', async () => {
+    await start([], {});
+    await add('mine');
+    const elsewhere = { PORT: '4474', CARD_PORT: '4475' };
+    for (const args of [[], ['--fresh', '--yes']]) {
+      const second = await start(args, elsewhere);
+      expect(second.code).toBe(1);
+      expect(second.output).toMatch(/running on .* already/);
+    }
+    // On the same ports the ports are what is taken first.
+    expect((await start(['--fresh', '--yes'], {})).output).toMatch(/Port 4470 is taken/);
+    await add('later');
+    expect((await households()).map((h) => h.id)).toEqual(['demo-household', 'mine', 'later']);
+  }, 30_000);
+  it('starts again after it was killed, for the lock goes with the process', async () => {
+    const first = await start([], {});
+    await add('mine');
+    const ended = new Promise((resolve) => first.child.once('exit', resolve));
+    first.child.kill('SIGKILL');
+    await ended;
+    await start([], {});
+    expect((await households()).map((h) => h.id)).toContain('mine');
+  }, 30_000);
+  it.each([
+    ['garbage', Buffer.from('this is no database, whatever its name says '.repeat(200))],
+    ['a database that was cut off', null],
+  ])(
+    'says in words what to do about %s',
+    async (_, body) => {
+      if (body === null) {
+        layDown('0004-swaps-and-feasts', join(dir, 'imbiss.db'));
+        truncateSync(join(dir, 'imbiss.db'), 20_000);
+      } else writeFileSync(join(dir, 'imbiss.db'), body);
+      const refused = await start([], {});
+      expect(refused.code).toBe(1);
+      expect(refused.output).toMatch(/damaged.*restore/s);
+      expect(refused.output).not.toMatch(/\bat .*\.js:\d|SqliteError/);
+    },
+    30_000,
+  );
+  it('says in words that the data folder is a file', async () => {
+    writeFileSync(join(dir, 'file'), '');
+    const refused = await start([], { IMBISS_DATA: join(dir, 'file') });
+    expect(refused.code).toBe(1);
+    expect(refused.output).toMatch(/cannot be opened|IMBISS_DATA/);
+    expect(refused.output).not.toMatch(/\bat .*\.js:\d/);
+  }, 30_000);
+  it('brings an older household up to date after a backup, for its owner’s eyes only', async () => {
+    layDown('0004-swaps-and-feasts', join(dir, 'imbiss.db'));
+    const started = await start([], {});
+    expect(started.code).toBeNull();
+    expect((await households()).map((h) => h.id)).toEqual(['home', 'other']);
+    const [saved] = readdirSync(join(dir, 'backups'));
+    expect(saved).toMatch(/-upgrade\.db$/);
+    for (const path of ['imbiss.db', `backups/${saved}`]) expect(statSync(join(dir, path)).mode & 0o077).toBe(0);
+    const list = await (await fetch('http://localhost:4470/api/households/home/recipes')).json();
+    expect(list.rows.map((r: { title: string }) => r.title).sort()).toEqual(['Lentil soup', 'Onion broth']);
+    const { document } = await (
+      await fetch('http://localhost:4470/api/households/home/swaps/own-swap-one/document')
+    ).json();
+    expect(document.name).toBe('Our swap');
+    // A card from before there were options.
+    expect(await (await fetch('http://localhost:4471/c/AAAAAAAAAAAAAAAAAAAAAA')).text()).toContain('Lentil soup');
+  }, 30_000);
+  it('lets answers that are on their way finish when it is stopped', async () => {
+    const { child } = await start([], {});
+    const writes = Array.from({ length: 40 }, (_, i) =>
+      add(`late-${i}`)
+        .then((r) => (r.ok ? `late-${i}` : null))
+        .catch(() => null),
+    );
+    await Promise.race(writes);
+    await stop(child);
+    const acknowledged = (await Promise.all(writes)).filter((id) => id !== null);
+    await start([], {});
+    const there = (await households()).map((h) => h.id);
+    expect(acknowledged.length).toBeGreaterThan(0);
+    expect(there).toEqual(expect.arrayContaining(acknowledged));
+  }, 30_000);
   it('asks for a passphrase before it listens to others', async () => {
     const refused = await start([], { HOST: '0.0.0.0' });
     expect(refused.code).toBe(1);
@@ -120,7 +220,8 @@ describe('starting', () => {
       ],
       { stdio: 'ignore' },
     );
-    await start([], { TLS_CERT: cert, TLS_KEY: key });
+    const started = await start([], { TLS_CERT: cert, TLS_KEY: key });
+    expect(started.output).toMatch(/Its cards: +https:\/\/localhost:4471/);
     const status = await new Promise<number>((resolve, reject) => {
       httpsRequest('https://localhost:4470/api/health', { rejectUnauthorized: false }, (r) => resolve(r.statusCode!))
         .on('error', reject)

@@ -9,6 +9,11 @@ export async function expectAccessible(page: Page, where: string): Promise<void>
   const { violations } = await axe.analyze();
   const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
   expect(found, where).toEqual([]);
+  await expectNoSideways(page, where);
+}
+
+/** Fails when the page scrolls sideways as it stands. */
+export async function expectNoSideways(page: Page, where: string): Promise<void> {
   const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(sideways, `${where} scrolls sideways`).toBeLessThanOrEqual(0);
 }

@@ -56,6 +56,7 @@ export async function testServer(options: { passphrase?: string; secure?: boolea
     passphrase: options.passphrase ?? null,
     secure: options.secure ?? false,
     webDir: null,
+    addresses: [],
     dataDir: dir,
     log,
   });

@@ -23,6 +23,8 @@ export interface AppOptions extends ApiContext {
   readonly secure: boolean;
   /** Folder of the built client; null to serve the API only. */
   readonly webDir: string | null;
+  /** The addresses under which other devices reach it; none when it listens on this machine alone. */
+  readonly addresses: readonly string[];
   /** The folder of the data, whose backups the household's page tells; null where there is none. */
   readonly dataDir: string | null;
   readonly log: Logger;
@@ -81,6 +83,7 @@ export function householdApp(options: AppOptions): HouseholdApp {
     const backups = options.dataDir === null ? [] : backupsIn(options.dataDir);
     res.json(backups.map((b) => ({ at: b.at, bytes: b.bytes })));
   });
+  app.get('/api/addresses', (_req, res) => void res.json(options.addresses));
   const streams = changeStreams(options.changes);
   app.use('/api', apiRoutes(options, streams));
   app.use('/api', unknownPath);

@@ -29,6 +29,10 @@ export function pantryRoutes(lookup: ProductLookup): Router {
     const ids = typeof req.query.ids === 'string' ? req.query.ids.split(',').filter(Boolean).slice(0, 500) : null;
     res.json(await (ids === null ? res.locals.store.foods.pantry() : res.locals.store.foods.newest(ids)));
   });
+  api.post('/foods/newest', async (req, res) => {
+    const { ids } = parse(z.object({ ids: z.array(Id).max(3000, 'are more than 3,000') }), req.body);
+    res.json(await res.locals.store.foods.newest(ids));
+  });
   api.post('/foods', async (req, res) => {
     const label = parse(LabelSchema, req.body);
     const food = parse(FoodSchema, foodFromLabel({ ...label, revision: 1 }));

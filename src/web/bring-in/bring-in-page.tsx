@@ -9,6 +9,7 @@ import { lineChange } from '../../core/recipe/entry.ts';
 import { lineOf, readIngredient, resolveReading } from '../../core/recipe/read-ingredient.ts';
 import { readLine } from '../../core/recipe/reading/read-line.ts';
 import { isOpen, type Line } from '../../core/recipe/version.ts';
+import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { AddLine } from '../parts/add-line.tsx';
 import { CountPanel } from '../parts/count-panel.tsx';
 import { FoodPicker } from '../parts/food-picker.tsx';
@@ -28,7 +29,8 @@ export function BringInPage() {
   const { household } = useHousehold();
   const { asWritten } = useOpenRecipe();
   const open = useDocument(household.id, 'versions', asWritten.id);
-  if (!open) {
+  const index = usePantryIndex(household.id);
+  if (!open || !index) {
     return (
       <p className="p-6 text-soft" role="status">
         Reading…
@@ -41,7 +43,8 @@ export function BringInPage() {
 function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion }) {
   const version = shown.document;
   const { household } = useHousehold();
-  const { page, index, kitchen } = useOpenRecipe();
+  const { page, kitchen } = useOpenRecipe();
+  const index = usePantryIndex(household.id);
   const { count, places, eaters } = useCount(version);
   const [asking, setAsking] = useState<string | null>(null);
   const fine = useMemo(
@@ -60,12 +63,12 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
   const change = (line: Line, after: Line | null, label: string) =>
     editor.do(label, [lineChange(version, line.id, after)]);
   const rewrite = (line: Line, text: string) => {
-    if (text.trim() === '' || text === line.text) return;
+    if (text.trim() === '' || text === line.text || index === null) return;
     const read = lineOf(readIngredient(text, line.group, index, household.system), line.id, line.originLineId);
     change(line, read, `Rewrite ${line.item || line.text}`);
   };
   const instead = (line: Line, item: string) => {
-    const food = matchFood(index, item, line.note, 1)[0]?.food;
+    const food = index === null ? undefined : matchFood(index, item, line.note, 1)[0]?.food;
     if (!food) return;
     const read = resolveReading(readLine(line.text, line.group), [{ food, confidence: 1 }], household.system);
     change(
@@ -75,6 +78,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
     );
   };
   const add = (text: string) => {
+    if (index === null) return;
     const id = uuid();
     const line = lineOf(readIngredient(text, null, index, household.system), id);
     editor.do(`Add ${line.item}`, [

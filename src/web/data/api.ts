@@ -13,7 +13,7 @@ export class ApiError extends Error {
 /** No answer at all: Imbiss cannot be reached. */
 export class OfflineError extends Error {
   constructor() {
-    super('Imbiss cannot be reached. What you typed is kept here and sent when it is back.');
+    super('Imbiss cannot be reached. Nothing is lost: try again when it is back.');
   }
 }
 

@@ -24,6 +24,7 @@ const feasts = getParsed(z.array(FeastSchema.and(z.object({ titles: z.array(z.st
 const correction = getParsed(FoodCorrectionSchema.extend({ revision: Revision }));
 const ids = getParsed(z.array(z.string()));
 const backups = getParsed(z.array(z.object({ at: z.string(), bytes: z.number() })));
+const addresses = getParsed(z.array(z.string()));
 const session = getParsed(z.object({ passphrase: z.boolean() }));
 
 const home = (h: string): string => `/households/${h}`;
@@ -31,6 +32,8 @@ const home = (h: string): string => `/households/${h}`;
 export const useHouseholds = () => useSWR('/households', households, options);
 export const useTable = (h: string) => useSWR(home(h), table, options);
 export const usePantry = (h: string) => useSWR(`${home(h)}/foods`, pantry, options);
+/** The pantry, read once. */
+export const pantryOnce = (h: string) => pantry(`${home(h)}/foods`);
 /** These foods only, in their newest revision. */
 export const useFoods = (h: string, foodIds: readonly string[]) =>
   useSWR(foodIds.length === 0 ? null : `${home(h)}/foods?ids=${[...foodIds].sort().join(',')}`, pantry, options);
@@ -51,6 +54,7 @@ export const useVerdicts = (h: string) => useSWR(`${home(h)}/verdicts`, verdicts
 export const useOwnSwaps = (h: string) => useSWR(`${home(h)}/swaps`, swaps, options);
 export const useStock = (h: string) => useSWR(`${home(h)}/stock`, stock, { revalidateOnFocus: true });
 export const useBackups = () => useSWR('/backups', backups, options);
+export const useAddresses = () => useSWR('/addresses', addresses, options);
 export const useSession = () => useSWR('/session', session, options);
 
 /** Reads a recipe once. */
@@ -58,7 +62,10 @@ export const readRecipePage = (h: string, id: string) => recipe(`${home(h)}/reci
 
 /** Reads everything anew whose address begins so; pages of a list have theirs behind a mark. */
 const startingWith = (...starts: readonly string[]) =>
-  mutate((key) => typeof key === 'string' && starts.some((s) => key.replace(/^\$inf\$/, '').startsWith(s)));
+  mutate((key) => {
+    const address: unknown = Array.isArray(key) ? key[0] : key;
+    return typeof address === 'string' && starts.some((s) => address.replace(/^\$inf\$/, '').startsWith(s));
+  });
 
 /** What has to be read anew when something of a kind has changed; all of the household when nobody knows what. */
 export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): Promise<void> {

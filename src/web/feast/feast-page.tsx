@@ -2,8 +2,10 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { countFeast } from '../../core/feast/count-feast.ts';
 import { type FeastDish, portionOf } from '../../core/feast/feast.ts';
+import type { Food } from '../../core/food/food.ts';
 import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
-import { usePantry, useRecipeSearch } from '../data/queries.ts';
+import { useRecipeSearch } from '../data/queries.ts';
+import { useWorkingFoods } from '../data/use-working-foods.ts';
 import { sayError } from '../parts/say-error.ts';
 import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { FeastHead } from './feast-head.tsx';
@@ -17,20 +19,19 @@ export function FeastPage() {
   const { feast: id = '' } = useParams();
   const { household } = useHousehold();
   const open = useFeast(household.id, id);
-  const { data: pantry } = usePantry(household.id);
-  if (!open || !pantry) {
+  const { foods } = useWorkingFoods(household.id, open?.pages);
+  if (!open || !foods) {
     return (
       <p className="p-10 text-soft" role="status">
         Laying the table…
       </p>
     );
   }
-  return <TheFeast {...open} />;
+  return <TheFeast {...open} pantry={foods} />;
 }
 
-function TheFeast({ saved, shown, change, pages, read }: OpenFeast) {
+function TheFeast({ saved, shown, change, pages, read, pantry }: OpenFeast & { readonly pantry: readonly Food[] }) {
   const { household, eaters: people } = useHousehold();
-  const { data: pantry = [] } = usePantry(household.id);
   const [asking, setAsking] = useState('');
   const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 100);
   const eaters = useCounting();
@@ -138,7 +139,15 @@ function TheFeast({ saved, shown, change, pages, read }: OpenFeast) {
         </label>
       )}
       {served.length > 0 && (
-        <FeastWays feast={feast} served={served} count={count} pages={pages} saved={saved} read={read} />
+        <FeastWays
+          feast={feast}
+          served={served}
+          count={count}
+          pages={pages}
+          saved={saved}
+          read={read}
+          pantry={pantry}
+        />
       )}
     </main>
   );

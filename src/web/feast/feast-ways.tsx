@@ -4,6 +4,7 @@ import type { RecipePage } from '../../contract/recipe.ts';
 import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, portionOf } from '../../core/feast/feast.ts';
+import type { Food } from '../../core/food/food.ts';
 import type { Entry as DocumentEntry } from '../../core/history/entry.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
 import type { Entry } from '../../core/recipe/entry.ts';
@@ -13,7 +14,6 @@ import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { request } from '../data/api.ts';
-import { usePantry } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
 import { documents } from '../saving/use-document.ts';
@@ -33,14 +33,14 @@ interface FeastWaysProps {
   readonly pages: readonly RecipePage[];
   readonly saved: OpenFeast['saved'];
   readonly read: OpenFeast['read'];
+  readonly pantry: readonly Food[];
 }
 
 /** Looks for the least that has to change in a whole menu, and makes the versions that a way says. */
-export function FeastWays({ feast, served, count, pages, saved, read }: FeastWaysProps) {
+export function FeastWays({ feast, served, count, pages, saved, read, pantry }: FeastWaysProps) {
   const { household, eaters: people } = useHousehold();
-  const { data: pantry = [] } = usePantry(household.id);
   const eaters = useCounting();
-  const context = useSearchContext();
+  const context = useSearchContext(pantry);
   const { state, find, cancel } = useWays();
   const [kcal, setKcal] = useState('');
   const [changes, setChanges] = useState('');

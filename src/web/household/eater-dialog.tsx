@@ -1,11 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { EaterSchema } from '../../contract/household.ts';
-import { indexFoods, searchFoods } from '../../core/food/match-food.ts';
 import type { Eater } from '../../core/table/table.ts';
-import { usePantry } from '../data/queries.ts';
+import { useFoods } from '../data/queries.ts';
+import { useFoodSearch } from '../pantry/use-food-search.ts';
 import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
 import { Modal } from '../parts/modal.tsx';
 import { useHousehold } from '../shell/household-context.ts';
@@ -23,15 +23,17 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
     resolver: zodResolver(EaterSchema),
     defaultValues: eater as z.input<typeof EaterSchema>,
   });
-  const { data: pantry } = usePantry(household.id);
   const [search, setSearch] = useState('');
   const [avoid, setAvoid] = useState('');
-  const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
-  const found = search.trim() === '' ? [] : searchFoods(index, search, 5);
+  const found = (useFoodSearch(household.id, useDeferredValue(search), []) ?? []).slice(0, 5);
   const exceptions = form.watch('exceptions');
   const allergies = form.watch('allergies');
   const avoids = form.watch('avoids');
-  const nameOf = (id: string): string => pantry?.find((f) => f.id === id)?.name ?? id;
+  const { data: named } = useFoods(
+    household.id,
+    exceptions.map((x) => x.foodId),
+  );
+  const nameOf = (id: string): string => named?.find((f) => f.id === id)?.name ?? id;
   const addAvoid = () => {
     const t = avoid.trim();
     if (t !== '' && !avoids.includes(t)) form.setValue('avoids', [...avoids, t]);

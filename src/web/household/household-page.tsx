@@ -12,6 +12,7 @@ import { StartOwn } from '../shell/start-own.tsx';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
 import { EaterDialog } from './eater-dialog.tsx';
 import { Keeping } from './keeping.tsx';
+import { OnAPhone } from './on-a-phone.tsx';
 
 const UNITS: Record<Household['system'], string> = {
   us: 'US customary: a cup of 236.6 ml',
@@ -224,6 +225,7 @@ export function HouseholdPage() {
           )}
         </div>
       </section>
+      <OnAPhone />
       <Keeping />
       {editing && (
         <EaterDialog

@@ -13,6 +13,7 @@ import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { type SwapDraft, swapOfChange } from '../../core/swap/swap-of-change.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
+import { useReadingIndex } from '../data/use-pantry-index.ts';
 import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { AddLine } from '../parts/add-line.tsx';
 import { sayError } from '../parts/say-error.ts';
@@ -39,7 +40,8 @@ interface BenchProps {
 /** Before and after in paired rows: what each line counts for everyone, and what can be done about it. */
 export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps) {
   const { household } = useHousehold();
-  const { food, index } = useOpenRecipe();
+  const { food, foods } = useOpenRecipe();
+  const readingIndex = useReadingIndex(household.id, foods);
   const { all: swaps } = useSwapShelf(household.id);
   const [amountOf, setAmountOf] = useState<string | null>(null);
   const [menuOf, setMenuOf] = useState<string | null>(null);
@@ -194,10 +196,10 @@ export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps
       <AddLine
         label="Add a line"
         placeholder="Add a line, such as 300 g mushrooms"
-        onAdd={(text) => {
+        onAdd={async (text) => {
           const id = uuid();
-          const line = lineOf(readIngredient(text, null, index, household.system), id);
-          editor.do(`Add ${line.item}`, [
+          const line = lineOf(readIngredient(text, null, await readingIndex(), household.system), id);
+          await editor.do(`Add ${line.item}`, [
             { kind: 'line', lineId: id, before: null, after: line, index: version.lines.length },
           ]);
         }}

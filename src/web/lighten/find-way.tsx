@@ -25,8 +25,8 @@ interface FindWayProps {
 /** Asks for the least that has to change for a target, and shows the ways, the frontier, and what stands in the way. */
 export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProps) {
   const { eaters: people } = useHousehold();
-  const { page } = useOpenRecipe();
-  const context = useSearchContext();
+  const { page, foods } = useOpenRecipe();
+  const context = useSearchContext(foods);
   const { state, find, cancel } = useWays();
   const [targets, setTargets] = useState<readonly string[]>(() =>
     count.counts.map((c, i) => (i === 0 ? formatTarget(Math.max(0, Math.ceil(c.points * 0.6))) : '')),

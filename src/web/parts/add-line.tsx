@@ -1,9 +1,11 @@
 import { useState } from 'react';
+import { sayError } from './say-error.ts';
 
 interface AddLineProps {
   readonly label: string;
   readonly placeholder: string;
-  readonly onAdd: (text: string) => void;
+  /** May be refused, as when the pantry cannot be reached: what was typed is there again then. */
+  readonly onAdd: (text: string) => void | Promise<void>;
 }
 
 /** A field for one more ingredient line, read as it is written. */
@@ -14,8 +16,13 @@ export function AddLine({ label, placeholder, onAdd }: AddLineProps) {
       className="flex gap-2 py-3"
       onSubmit={(e) => {
         e.preventDefault();
-        if (text.trim() !== '') onAdd(text.trim());
+        const said = text.trim();
         setText('');
+        if (said === '') return;
+        void Promise.resolve(onAdd(said)).catch((error) => {
+          setText(said);
+          sayError(error);
+        });
       }}
     >
       <input

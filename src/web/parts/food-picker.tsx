@@ -13,6 +13,7 @@ import type { Line, LineFood } from '../../core/recipe/version.ts';
 import type { Weight } from '../../core/recipe/weigh.ts';
 import { get, parseAnswer } from '../data/api.ts';
 import { readRecipePage, refresh, useRecipeSearch } from '../data/queries.ts';
+import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
@@ -31,12 +32,16 @@ interface FoodPickerProps {
 /** Says what a line is: likely foods first, a search over all, another recipe, nothing to count, or a new label. */
 export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const { household } = useHousehold();
-  const { index, page, kitchen } = useOpenRecipe();
+  const { page, kitchen } = useOpenRecipe();
+  const index = usePantryIndex(household.id);
   const [search, setSearch] = useState('');
   const [label, setLabel] = useState(false);
   const reading = useMemo(() => readLine(line.text, line.group), [line]);
-  const likely = useMemo(() => matchFood(index, line.item, line.note, 5).map((m) => m.food), [index, line]);
-  const found = search.trim() === '' ? likely : searchFoods(index, search, 10);
+  const likely = useMemo(
+    () => (index === null ? [] : matchFood(index, line.item, line.note, 5).map((m) => m.food)),
+    [index, line],
+  );
+  const found = search.trim() === '' || index === null ? likely : searchFoods(index, search, 10);
   const words = fold(search.trim() || line.item)
     .split(/\s+/)
     .filter((w) => w.length > 2);

@@ -7,6 +7,7 @@ import { labelContradictions } from '../../core/food/food-from-label.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { request } from '../data/api.ts';
+import { learnFoods } from '../data/learnt-foods.ts';
 import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { AllergenBoxes } from './allergen-boxes.tsx';
@@ -135,6 +136,7 @@ export function LabelForm({
     }
     try {
       const food = await request<Food>('POST', `/households/${household.id}/foods`, parsed.data);
+      learnFoods([food]);
       await refresh.pantry(household.id);
       onDone(food);
     } catch (e) {

@@ -1,7 +1,6 @@
 import { createContext, useContext, useMemo } from 'react';
 import type { RecipePage } from '../../contract/recipe.ts';
 import type { Food } from '../../core/food/food.ts';
-import type { FoodIndex } from '../../core/food/match-food.ts';
 import { countVersion, type VersionCount } from '../../core/recipe/count-version.ts';
 import type { Kitchen } from '../../core/recipe/resolve-lines.ts';
 import { type StairPlace, stairPlace } from '../../core/recipe/stair-words.ts';
@@ -12,8 +11,9 @@ import { type CountingEater, useCounting, useHousehold } from './household-conte
 export interface OpenRecipe {
   readonly page: RecipePage;
   readonly kitchen: Kitchen;
-  readonly index: FoodIndex;
-  /** The newest revision of a food. */
+  /** The newest revisions of the foods that are worked with: of lines, swaps, and what is in the house. */
+  readonly foods: readonly Food[];
+  /** One of them by its id. */
   readonly food: (id: string) => Food | null;
   readonly asWritten: Version;
 }

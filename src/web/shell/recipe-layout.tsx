@@ -1,10 +1,11 @@
 import { useMemo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
-import { indexFoods } from '../../core/food/match-food.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { isOpen } from '../../core/recipe/version.ts';
 import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
-import { usePantry, useRecipe } from '../data/queries.ts';
+import { newestLearntFood } from '../data/learnt-foods.ts';
+import { useRecipe } from '../data/queries.ts';
+import { useWorkingFoods } from '../data/use-working-foods.ts';
 import { useHousehold } from './household-context.ts';
 import { type OpenRecipe, RecipeContext } from './recipe-context.ts';
 
@@ -19,21 +20,22 @@ export function RecipeLayout() {
   const { recipe: id = '' } = useParams();
   const { household } = useHousehold();
   const { data: page, error } = useRecipe(household.id, id);
-  const { data: pantry, error: pantryError } = usePantry(household.id);
+  const pages = useMemo(() => (page === undefined ? undefined : [page]), [page]);
+  const { foods, error: foodsError } = useWorkingFoods(household.id, pages);
   const location = useLocation();
   const open = useMemo((): OpenRecipe | null => {
-    if (!page || !pantry || page.recipe.id !== id) return null;
-    const newest = new Map(pantry.map((f) => [f.id, f]));
+    if (!page || !foods || page.recipe.id !== id) return null;
+    const newest = new Map(foods.map((f) => [f.id, f]));
     return {
       page,
-      index: indexFoods(pantry),
-      food: (foodId) => newest.get(foodId) ?? null,
-      kitchen: kitchenOfPages([page], pantry),
+      foods,
+      food: (foodId) => newest.get(foodId) ?? newestLearntFood(foodId),
+      kitchen: kitchenOfPages([page], foods),
       asWritten: page.versions.find((v) => v.kind === 'asWritten')!,
     };
-  }, [page, pantry, id]);
+  }, [page, foods, id]);
   if (error && !page) throw error;
-  if (pantryError && !pantry) throw pantryError;
+  if (foodsError && !foods) throw foodsError;
   if (!open) {
     return (
       <p className="p-10 text-soft" role="status">

@@ -5,7 +5,7 @@ import type { StockItem } from '../../core/stock/stock.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { isInHouse } from '../../core/ways/in-house.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
-import { usePantry, useStock, useVerdicts } from '../data/queries.ts';
+import { useStock, useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../data/use-swap-shelf.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import type { WaysQuestion } from './ways-worker.ts';
@@ -21,10 +21,13 @@ interface SearchContext {
   readonly toGet: (changes: readonly LineChoice[]) => string[];
 }
 
-/** What a household has to say to a search: its swaps, its verdicts, what is in the house, what cannot be had. */
-export function useSearchContext(): SearchContext {
+/**
+ * What a household has to say to a search: its swaps, its verdicts, what is in the house, what cannot be had.
+ *
+ * @param pantry the foods that lines, swaps and stock name, in their newest revision
+ */
+export function useSearchContext(pantry: readonly Food[]): SearchContext {
   const { household } = useHousehold();
-  const { data: pantry = [] } = usePantry(household.id);
   const { data: stock = [] } = useStock(household.id);
   const { data: verdicts = [] } = useVerdicts(household.id);
   const { offered: swaps } = useSwapShelf(household.id);
