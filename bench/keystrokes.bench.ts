@@ -1,5 +1,6 @@
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
 import type { Line, Version } from '../src/core/recipe/version.ts';
+import seed from '../tests/support/seeded-database.ts';
 import { startImbiss } from '../tests/support/start-imbiss.ts';
 
 /**
@@ -51,8 +52,9 @@ const lightened: Version = {
   lines: lines.map((l) => ({ ...l, id: `copy-${l.id}` })),
 };
 
+await seed();
 const imbiss = await startImbiss(4490);
-let medians: { counting: number; idle: number };
+let medians: { counting: number; idle: number; late: number };
 try {
   const post = async (path: string, body: unknown): Promise<void> => {
     const answer = await fetch(`${imbiss.url}/api${path}`, {
@@ -70,7 +72,7 @@ try {
     notes: '',
     asWritten,
   });
-  await post('/recipes/bench-recipe/versions', lightened);
+  await post('/households/demo-household/recipes/bench-recipe/versions', lightened);
   const page = await (await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
   // The compiler names functions by a helper of its own, which the page has not.
   await page.addInitScript('globalThis.__name = (f) => f');
@@ -110,7 +112,11 @@ try {
   if (measured.differed < 10) throw new Error('The counts did not follow the keys: nothing was measured.');
   const at = (xs: readonly number[], share: number): number =>
     [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.floor(xs.length * share))]!;
-  medians = { counting: at(measured.counting, 0.5), idle: at(measured.idle, 0.5) };
+  medians = {
+    counting: at(measured.counting, 0.5),
+    idle: at(measured.idle, 0.5),
+    late: at(measured.counting, 0.95),
+  };
   const words = (xs: readonly number[]): string =>
     `${at(xs, 0.5).toFixed(1)} ms (median of ${KEYS}), ${at(xs, 0.95).toFixed(1)} ms at 95 %, slowest ${at(xs, 1).toFixed(1)} ms`;
   console.log(`a key that recounts ${LINES} lines: ${words(measured.counting)}`);
@@ -119,7 +125,7 @@ try {
   await imbiss.stop();
 }
 console.log(`ratio: ${(medians.counting / medians.idle).toFixed(1)}; a frame is ${FRAME_MS} ms`);
-if (medians.counting > FRAME_MS) {
-  console.error('A keystroke takes longer than a frame.');
+if (medians.late > FRAME_MS) {
+  console.error('More than one keystroke in twenty takes longer than a frame.');
   process.exit(1);
 }

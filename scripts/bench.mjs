@@ -5,7 +5,7 @@ import { bin, ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 ensureInstalled({ forWork: true });
 await ensureBuilt();
 let status = 0;
-for (const name of ['recount', 'search', 'ways', 'keystrokes', 'first-load', 'library']) {
+for (const name of ['recount', 'search', 'ways', 'keystrokes', 'first-load', 'library', 'first-start']) {
   console.log(`\n${name}`);
   status ||= bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, `bench/${name}.bench.ts`)]);
 }

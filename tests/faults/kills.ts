@@ -2,6 +2,7 @@ import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { buildSync } from 'esbuild';
 import { connectTo } from '../../src/server/db/connection.ts';
 import { layDown, OLD_DATABASES, type OldDatabase } from '../support/old-database.ts';
@@ -10,11 +11,19 @@ import type { Random } from './hostile-requests.ts';
 const ROOT = join(import.meta.dirname, '../..');
 const CHILD = join(ROOT, 'dist/faults/kill-child.js');
 
-/** The process that is killed, bundled: it starts in a third of the time. */
-export const bundleChild = (): unknown =>
+/** The true server, from its bundle. */
+const SERVE = `const { main } = await import(${JSON.stringify(pathToFileURL(join(ROOT, 'dist/faults/main.js')).href)}); await main([]);`;
+
+/** What is killed, bundled once: it starts in a third of the time, and stays the same however long the run is. */
+export const bundleVictims = (): unknown =>
   buildSync({
-    entryPoints: [join(ROOT, 'tests/faults/kill-child.ts')],
-    outfile: CHILD,
+    entryPoints: {
+      'kill-child': join(ROOT, 'tests/faults/kill-child.ts'),
+      main: join(ROOT, 'src/server/main.ts'),
+      'renewal-thread': join(ROOT, 'src/server/renewal-thread.ts'),
+    },
+    outdir: join(ROOT, 'dist/faults'),
+    jsx: 'automatic',
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -108,7 +117,7 @@ export async function killWriters(
   let acknowledged = 0;
   let server: ChildProcess | null = null;
   const start = async (): Promise<void> => {
-    server = spawn(process.execPath, ['scripts/start.mjs'], {
+    server = spawn(process.execPath, ['--input-type=module', '-e', SERVE], {
       cwd: ROOT,
       env: { ...process.env, PORT: String(port), CARD_PORT: String(port + 1), IMBISS_DATA: dataDir },
     });

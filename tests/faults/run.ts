@@ -6,7 +6,7 @@ import { openWorld, playStory } from '../model/devices.ts';
 import { seeded } from '../support/hard-choices.ts';
 import { testServer } from '../support/test-server.ts';
 import { sendHostile } from './hostile-requests.ts';
-import { bundleChild, type Killed, killStarts, killWriters } from './kills.ts';
+import { bundleVictims, type Killed, killStarts, killWriters } from './kills.ts';
 
 const SEED = Number(process.env.SEED ?? 20_261_126);
 const STORIES = Number(process.env.STORIES ?? 2000);
@@ -73,7 +73,7 @@ else {
     part<Told>('stories', String(half), String(STORIES)),
   ]);
   say(`${STORIES} stories, ${a.entries + b.entries} changes, ${a.questions + b.questions} questions`);
-  bundleChild();
+  bundleVictims();
   const [sent, starts] = await Promise.all([part<Sent>('hostile'), part<Killed>('starts', '0', String(START_KILLS))]);
   say(`${sent.requests} requests: ${JSON.stringify(sent.byStatus)}`);
   const writers = await killWriters(seeded(SEED + 1), WRITE_KILLS, 4480, say);

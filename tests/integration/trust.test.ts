@@ -47,6 +47,16 @@ describe('whom Imbiss answers', () => {
   });
 });
 
+describe('over TLS', () => {
+  it('names itself safe for its own name alone', async () => {
+    const safe = await testServer({ secure: true });
+    const { headers } = await request(safe.app).get('/api/health');
+    expect(headers['strict-transport-security']).toBe('max-age=31536000');
+    expect((await request(open.app).get('/api/health')).headers['strict-transport-security']).toBeUndefined();
+    await safe.close();
+  });
+});
+
 describe('the passphrase', () => {
   it('is asked for before anything but health', async () => {
     await request(locked.app).get('/api/health').expect(200);

@@ -150,13 +150,50 @@ export function sumProfiles(parts: readonly NutrientProfile[]): NutrientProfile 
     let value: number | null = parts.length === 0 ? 0 : null;
     let low = 0;
     let high = 0;
-    for (const p of parts) {
-      const a = p[n];
+    for (let i = 0; i < parts.length; i++) {
+      const a = parts[i]![n];
       if (a.value !== null) value = (value ?? 0) + a.value;
       low += a.low;
       high += a.high;
     }
     out[n] = { value, low, high };
   }
+  return out;
+}
+
+/** A profile as bare numbers, for sums that are made at every key: value, low and high of each nutrient, NaN for unknown. */
+export type FlatProfile = Float64Array;
+
+export function flatProfile(p: NutrientProfile): FlatProfile {
+  const flat = new Float64Array(NUTRIENTS.length * 3);
+  NUTRIENTS.forEach((n, i) => {
+    const { value, low, high } = p[n];
+    flat.set([value ?? Number.NaN, low, high], i * 3);
+  });
+  return flat;
+}
+
+/** As `sumProfiles`, to the last bit. */
+export function sumFlatProfiles(parts: readonly FlatProfile[]): NutrientProfile {
+  const sums = new Float64Array(NUTRIENTS.length * 3);
+  const known = new Uint8Array(NUTRIENTS.length);
+  for (let k = 0; k < parts.length; k++) {
+    const part = parts[k]!;
+    for (let i = 0; i < known.length; i++) {
+      const at = i * 3;
+      const value = part[at]!;
+      if (!Number.isNaN(value)) {
+        sums[at]! += value;
+        known[i] = 1;
+      }
+      sums[at + 1]! += part[at + 1]!;
+      sums[at + 2]! += part[at + 2]!;
+    }
+  }
+  const out = {} as Record<Nutrient, NutrientAmount>;
+  NUTRIENTS.forEach((n, i) => {
+    const isKnown = known[i] === 1 || parts.length === 0;
+    out[n] = { value: isKnown ? sums[i * 3]! : null, low: sums[i * 3 + 1]!, high: sums[i * 3 + 2]! };
+  });
   return out;
 }

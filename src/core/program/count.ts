@@ -176,27 +176,35 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Way): L
 
 /** What lines came to when they were last counted. Lines and counters are immutable: one that is the same counts the same. */
 export interface LineMemo {
-  of(line: CountLine, counter: Counter, share: number, by: Way): LineCount;
+  /** Counts lines for one counter, those that are the same as before from memory. */
+  of(lines: readonly CountLine[], counter: Counter, share: number, by: Way): LineCount[];
 }
 
 interface Remembered {
+  readonly line: CountLine;
   readonly share: number;
   readonly by: Way;
   readonly count: LineCount;
 }
 
-/** A memory of line counts that forgets a line with the last that names it. */
+/** A memory of line counts: of each line, what it was when it was last counted. */
 export function lineMemo(): LineMemo {
-  const byCounter = new WeakMap<Counter, WeakMap<CountLine, Remembered>>();
+  const byCounter = new WeakMap<Counter, Map<string, Remembered>>();
   return {
-    of: (line, counter, share, by) => {
+    of: (lines, counter, share, by) => {
       let known = byCounter.get(counter);
-      if (known === undefined) byCounter.set(counter, (known = new WeakMap()));
-      const had = known.get(line);
-      if (had !== undefined && had.share === share && had.by === by) return had.count;
-      const counted = countLine(line, counter, share, by);
-      known.set(line, { share, by, count: counted });
-      return counted;
+      if (known === undefined) byCounter.set(counter, (known = new Map()));
+      const counts: LineCount[] = new Array(lines.length);
+      for (let i = 0; i < lines.length; i++) {
+        const line = lines[i]!;
+        let had = known.get(line.id);
+        if (had === undefined || had.line !== line || had.share !== share || had.by !== by) {
+          had = { line, share, by, count: countLine(line, counter, share, by) };
+          known.set(line.id, had);
+        }
+        counts[i] = had.count;
+      }
+      return counts;
     },
   };
 }
@@ -242,7 +250,8 @@ export function count(
   const rule = counter.program.rule;
   const by = options.by ?? counter.program.by;
   const share = portion / servings;
-  const counted = lines.map((l) => (memo === null ? countLine(l, counter, share, by) : memo.of(l, counter, share, by)));
+  const counted =
+    memo === null ? lines.map((l) => countLine(l, counter, share, by)) : memo.of(lines, counter, share, by);
 
   let raw = 0;
   let range = ZERO;
@@ -262,10 +271,13 @@ export function count(
       range = whole.range;
     } else {
       // Without caps the rule is linear, and adding line by line keeps the ties between a line's nutrients.
+      let [low, high] = [0, 0];
       for (const l of counted) {
         raw += l.raw;
-        range = add(range, l.range);
+        low += l.range.low;
+        high += l.range.high;
       }
+      range = { low, high };
     }
     points = roundPoints(raw, rule);
     pointsRange = { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) };

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../tests/support/hard-choices.ts';
 import { counterOf } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { scaleProfile } from '../food/nutrients.ts';
 import { SAMPLE_PROGRAMS } from '../program/samples.ts';
-import { countVersion } from './count-version.ts';
+import { countVersion, nutritionOf } from './count-version.ts';
 import type { Kitchen } from './resolve-lines.ts';
 import type { Line, Version } from './version.ts';
 
@@ -71,6 +72,15 @@ describe('a recount after one changed line', () => {
     const full = countVersion(dish, kitchenOf(broth), counters);
     expect(countVersion(dish, empty, counters).open.length).toBeGreaterThan(full.open.length);
     expect(countVersion(dish, kitchenOf(broth), counters)).toStrictEqual(full);
+  });
+});
+
+describe('the nutrition of a dish', () => {
+  it('is the sum of its lines to the last bit, also where a value is unknown or nothing is in it', () => {
+    const { lines, perServing } = countVersion({ ...dish, servings: 1 }, kitchenOf(broth), []);
+    expect(perServing).toStrictEqual(scaleProfile(nutritionOf(lines), 1));
+    const empty = countVersion({ ...dish, lines: [] }, kitchenOf(), []).perServing;
+    expect(empty.kcal).toEqual({ value: 0, low: 0, high: 0 });
   });
 });
 

@@ -1,4 +1,12 @@
-import { type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
+import {
+  type FlatProfile,
+  flatProfile,
+  type NutrientProfile,
+  scaleProfile,
+  scaleProfileBy,
+  sumFlatProfiles,
+  sumProfiles,
+} from '../food/nutrients.ts';
 import { type Count, type CountLine, count, type LineMemo, lineMemo } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { dishWeight, isOpenIn, type Kitchen, resolveOne } from './resolve-lines.ts';
@@ -26,7 +34,7 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
   const standing = version.lines.filter((l) => !l.leftOut).map((l) => known.line(version, l));
   const lines = standing.map((s) => s.resolved);
   const servings = version.servings ?? 1;
-  const whole = sumProfiles(standing.flatMap((s) => s.nutrition));
+  const whole = sumFlatProfiles(standing.flatMap((s) => s.nutrition));
   const grams = dishWeight(version, kitchen);
   return {
     lines,
@@ -51,9 +59,10 @@ export const nutritionOf = (lines: readonly CountLine[]): NutrientProfile => sum
 
 /** A line as it was worked out in a kitchen. */
 interface Standing {
+  readonly line: Line;
   readonly versionId: string;
   readonly resolved: CountLine;
-  readonly nutrition: readonly NutrientProfile[];
+  readonly nutrition: readonly FlatProfile[];
   /** Whether it waits for an answer. */
   readonly waits: boolean;
 }
@@ -76,19 +85,20 @@ function memoOf(kitchen: Kitchen): Memo {
 }
 
 function newMemo(kitchen: Kitchen): Memo {
-  const lines = new WeakMap<Line, Standing>();
+  const lines = new Map<string, Standing>();
   return {
     line: (version, line) => {
-      const had = lines.get(line);
-      if (had !== undefined && had.versionId === version.id) return had;
+      const had = lines.get(line.id);
+      if (had !== undefined && had.line === line && had.versionId === version.id) return had;
       const resolved = resolveOne(version, line, kitchen);
       const standing: Standing = {
+        line,
         versionId: version.id,
         resolved,
-        nutrition: partsOf(resolved),
+        nutrition: partsOf(resolved).map(flatProfile),
         waits: isOpenIn(line, kitchen),
       };
-      lines.set(line, standing);
+      lines.set(line.id, standing);
       return standing;
     },
     counts: lineMemo(),
