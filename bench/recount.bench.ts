@@ -11,7 +11,7 @@ import { time } from './time.ts';
  * line, as at every keystroke on the bench, against the whole.
  */
 const LINES = 60;
-const ROUNDS = 400;
+const ROUNDS = 2000;
 
 const foods = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
   .filter((_, i) => i % 6 === 0)

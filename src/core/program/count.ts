@@ -180,30 +180,35 @@ export interface LineMemo {
   of(lines: readonly CountLine[], counter: Counter, share: number, by: Way): LineCount[];
 }
 
+/** How lines were counted the last time. */
 interface Remembered {
-  readonly line: CountLine;
+  readonly lines: readonly CountLine[];
   readonly share: number;
   readonly by: Way;
-  readonly count: LineCount;
+  readonly counts: readonly LineCount[];
 }
 
-/** A memory of line counts: of each line, what it was when it was last counted. */
+/** A memory of line counts: for each counter, how lines were counted the last time. */
 export function lineMemo(): LineMemo {
-  const byCounter = new WeakMap<Counter, Map<string, Remembered>>();
+  const byCounter = new WeakMap<Counter, Remembered>();
   return {
     of: (lines, counter, share, by) => {
-      let known = byCounter.get(counter);
-      if (known === undefined) byCounter.set(counter, (known = new Map()));
+      const last = byCounter.get(counter);
+      const had = last !== undefined && last.share === share && last.by === by ? last : null;
       const counts: LineCount[] = new Array(lines.length);
+      let moved: Map<CountLine, LineCount> | null = null;
       for (let i = 0; i < lines.length; i++) {
         const line = lines[i]!;
-        let had = known.get(line.id);
-        if (had === undefined || had.line !== line || had.share !== share || had.by !== by) {
-          had = { line, share, by, count: countLine(line, counter, share, by) };
-          known.set(line.id, had);
+        if (had !== null && had.lines[i] === line) {
+          counts[i] = had.counts[i]!;
+          continue;
         }
-        counts[i] = had.count;
+        // Lines that moved, as when one was put in before them, are the same lines still.
+        if (had !== null && moved === null && had.lines.length !== lines.length)
+          moved = new Map(had.lines.map((l, k) => [l, had.counts[k]!]));
+        counts[i] = moved?.get(line) ?? countLine(line, counter, share, by);
       }
+      byCounter.set(counter, { lines, share, by, counts });
       return counts;
     },
   };

@@ -31,10 +31,19 @@ export interface VersionCount {
 /** Counts one serving of a version (the whole, when it has no servings) for each counter, in the order given. */
 export function countVersion(version: Version, kitchen: Kitchen, counters: readonly Counter[]): VersionCount {
   const known = memoOf(kitchen);
-  const standing = version.lines.filter((l) => !l.leftOut).map((l) => known.line(version, l));
-  const lines = standing.map((s) => s.resolved);
+  // One plain pass: this runs at every key, over all lines.
+  const lines: CountLine[] = [];
+  const nutrition: FlatProfile[] = [];
+  const open: string[] = [];
+  for (const line of version.lines) {
+    if (line.leftOut) continue;
+    const standing = known.line(version, line);
+    lines.push(standing.resolved);
+    for (const part of standing.nutrition) nutrition.push(part);
+    if (standing.waits) open.push(line.id);
+  }
   const servings = version.servings ?? 1;
-  const whole = sumFlatProfiles(standing.flatMap((s) => s.nutrition));
+  const whole = sumFlatProfiles(nutrition);
   const grams = dishWeight(version, kitchen);
   return {
     lines,
@@ -44,7 +53,7 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
     per100g: grams > 0 ? scaleProfile(whole, 100 / grams) : null,
     servingGrams: grams / servings,
     counts: counters.map((c) => count(lines, c, { servings }, known.counts)),
-    open: standing.filter((s) => s.waits).map((s) => s.resolved.id),
+    open,
   };
 }
 
