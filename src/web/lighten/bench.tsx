@@ -1,4 +1,4 @@
-import { type CSSProperties, useMemo, useRef, useState } from 'react';
+import { type CSSProperties, useEffect, useMemo, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { VersionCount } from '../../core/recipe/count-version.ts';
 import type { Change } from '../../core/recipe/entry.ts';
@@ -62,7 +62,13 @@ export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps
     const scale = (version.servings ?? 1) / (parent.servings ?? version.servings ?? 1);
     return new Map(pairs.map((p) => [p.originLineId, draftOf(p, parent, scale, food)]));
   }, [pairs, parent, version.servings, food]);
-  const most = barScale(Math.max(0, ...[...rawNow.values(), ...rawWas.values()].flatMap((l) => l.raw.map(Math.abs))));
+  const widest = barScale(Math.max(0, ...[...rawNow.values(), ...rawWas.values()].flatMap((l) => l.raw.map(Math.abs))));
+  // While an amount is typed the bars keep their scale: another one moves all of them, at a key.
+  const held = useRef(widest);
+  useEffect(() => {
+    if (amountOf === null) held.current = widest;
+  }, [amountOf, widest]);
+  const most = amountOf === null ? widest : held.current;
 
   const change = (line: Line, after: Line | null, label: string) =>
     editor.do(label, [lineChange(version, line.id, after)]);

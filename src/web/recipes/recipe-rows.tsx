@@ -56,9 +56,9 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
   return (
     <Link
       to={`/h/${household}/recipes/${r.id}/${station}`}
-      className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[minmax(0,1fr)_auto_6.5rem]"
+      className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[1fr_auto] lg:grid-cols-[minmax(0,1fr)_auto_6.5rem]"
     >
-      <span className="min-w-0">
+      <span className="min-w-0 md:max-lg:col-span-2">
         <span className="font-bold font-head text-lg leading-tight [overflow-wrap:anywhere]">{r.title}</span>
         <span className="block text-sm text-soft [overflow-wrap:anywhere]">
           {[
@@ -92,7 +92,7 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
         ))}
       </span>
       <span className="text-sm text-soft md:text-right">
-        {r.kcal === null ? '' : `${Math.round(r.kcal)} kcal`} <span className="md:block">{each}</span>
+        {r.kcal === null ? '' : `${Math.round(r.kcal)} kcal`} <span className="lg:block">{each}</span>
       </span>
     </Link>
   );
