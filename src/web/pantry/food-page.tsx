@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { ALLERGEN_WORDS, type Food, type Measure } from '../../core/food/food.ts';
@@ -7,10 +7,11 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { StockItem } from '../../core/stock/stock.ts';
-import { get } from '../data/api.ts';
-import { useOwnFoods, usePantry } from '../data/queries.ts';
+import { get, request } from '../data/api.ts';
+import { refresh, useOwnFoods, usePantry } from '../data/queries.ts';
 import { PinForm } from '../parts/pin-form.tsx';
 import { sayDone } from '../parts/say-done.ts';
+import { sayError } from '../parts/say-error.ts';
 import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { FoodEdit } from './food-edit.tsx';
@@ -67,6 +68,21 @@ function TheFood({ food, household }: { food: Food; household: string }) {
     await saved.want({ wants: 'make', document: item });
     sayDone(`${food.name} is on the list of what is in the house`, () => saved.want({ wants: 'remove' }));
   };
+  const navigate = useNavigate();
+  const path = `/households/${household}/foods/${food.id}`;
+  const takeOff = async () => {
+    try {
+      await request('DELETE', path);
+      navigate(`/h/${household}/pantry`);
+      await refresh.pantry(household);
+      sayDone(`${food.name} is off the shelf; recipes that name it keep it`, async () => {
+        await request('POST', `${path}/restore`);
+        await refresh.pantry(household);
+      });
+    } catch (e) {
+      sayError(e);
+    }
+  };
   const { data: uses } = useSWR<{ id: string; title: string }[]>(`/households/${household}/foods/${food.id}/uses`, get);
   return (
     <>
@@ -83,6 +99,11 @@ function TheFood({ food, household }: { food: Food; household: string }) {
           Beside another
         </Link>
         {own && <FoodEdit food={food} own={own.includes(food.id)} />}
+        {own?.includes(food.id) && (
+          <button type="button" className="btn btn-plain btn-small" onClick={takeOff}>
+            Take it off the shelf
+          </button>
+        )}
       </div>
       <div className="mt-5 grid gap-6 lg:grid-cols-[20rem_1fr]">
         <Label food={food} />
