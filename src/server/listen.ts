@@ -47,10 +47,14 @@ export function listen(port: number, config: Config): Promise<Listener> {
 /** Closes listeners: no new requests, and those that are being answered get so long to end. */
 export async function closeAll(listeners: readonly Listener[], patienceMs: number): Promise<void> {
   const closed = Promise.all(listeners.map((l) => new Promise<void>((resolve) => l.server.close(() => resolve()))));
-  for (const l of listeners) l.server.closeIdleConnections();
+  // A connection that has its answer is kept open by the other side for the next one: there is none.
+  const idle = setInterval(() => {
+    for (const l of listeners) l.server.closeIdleConnections();
+  }, 50);
   const late = setTimeout(() => {
     for (const l of listeners) l.server.closeAllConnections();
   }, patienceMs);
   await closed;
+  clearInterval(idle);
   clearTimeout(late);
 }

@@ -1,5 +1,5 @@
 // The whole of what goes wrong: thousands of stories of devices, hundreds of kills, a hundred thousand requests.
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { openWorld, playStory } from '../model/devices.ts';
@@ -98,6 +98,7 @@ else {
     file,
     text.replace(/<!-- figures -->[\s\S]*<!-- end -->/, `<!-- figures -->\n${figures}\n<!-- end -->`),
   );
+  spawnSync(process.execPath, [join(ROOT, 'node_modules/@biomejs/biome/bin/biome'), 'format', '--write', file]);
   say(`${faults.length} faults, ${minutes} min`);
   process.exit(faults.length === 0 ? 0 : 1);
 }

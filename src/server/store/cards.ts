@@ -7,7 +7,7 @@ import { notFound } from '../../core/errors.ts';
 import { programsInUse } from '../../core/table/table.ts';
 import type { Db } from '../db/open.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
-import { getRecipe } from './recipes.ts';
+import { getRecipe } from './recipe-rows.ts';
 import { note, nowOf, type Scope } from './scope.ts';
 import { swapShelfOf } from './shelves/own-swaps.ts';
 import { fromStored, readable, toJson, toStored } from './stored.ts';

@@ -1,15 +1,13 @@
 import { sql } from 'kysely';
-import { type Batch, FoodSchema } from '../../contract/food.ts';
-import { inUse, notFound } from '../../core/errors.ts';
+import { FoodSchema } from '../../contract/food.ts';
 import type { Food } from '../../core/food/food.ts';
 import { withCorrection } from '../../core/food/food-correction.ts';
 import { SHIPPED_FOODS } from '../../core/food/shipped/index.ts';
 import type { Db } from '../db/open.ts';
 import { indexNames } from './food-names.ts';
-import { note, nowOf, type Scope } from './scope.ts';
+import type { Scope } from './scope.ts';
 import { correctionsOf } from './shelves/corrections.ts';
 import { fromStored, readable, toStored } from './stored.ts';
-import { write } from './write.ts';
 
 interface FoodRow {
   readonly food_id: string;
@@ -150,19 +148,6 @@ export async function foodsByRevision(
   return out;
 }
 
-/** Which of these foods a household can name. */
-export async function foodsThere(s: Scope, ids: readonly string[]): Promise<Set<string>> {
-  if (ids.length === 0) return new Set();
-  const rows = await s.db
-    .selectFrom('food_revision')
-    .select('food_id')
-    .distinct()
-    .where('food_id', 'in', [...new Set(ids)])
-    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
-    .execute();
-  return new Set(rows.map((r) => r.food_id));
-}
-
 /** The ids of the foods that a household made itself. */
 export async function ownFoodIds(s: Scope): Promise<string[]> {
   const rows = await s.db
@@ -177,95 +162,6 @@ export async function ownFoodIds(s: Scope): Promise<string[]> {
   return rows.map((r) => r.food_id);
 }
 
-/** Whose a food is and its newest revision; undefined when this household has no such food. */
-export async function foodOwner(s: Scope, foodId: string) {
-  return s.db
-    .selectFrom('food_revision')
-    .select(['household_id', 'revision'])
-    .where('food_id', '=', foodId)
-    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
-    .orderBy('revision', 'desc')
-    .executeTakeFirst();
-}
-
-/** The revision that a household's own food gets next. @throws DomainError in-use for a shipped one, not-found for another's */
-async function nextRevision(s: Scope, id: string, name: string): Promise<number> {
-  const taken = await s.db
-    .selectFrom('food_revision')
-    .select(['household_id', 'revision'])
-    .where('food_id', '=', id)
-    .orderBy('revision', 'desc')
-    .executeTakeFirst();
-  if (taken === undefined) return 1;
-  if (taken.household_id === null)
-    throw inUse(`"${name}" belongs to the shipped pantry.`, 'Add it under a name and id of your own.');
-  if (taken.household_id !== s.householdId) throw notFound('food');
-  return taken.revision + 1;
-}
-
-/**
- * Writes a household's own food as its next revision.
- *
- * @param expected the revision that it was changed from; null where that was not said, as for a new one
- * @throws DomainError stale when it is not the newest any more
- */
-export function putFood(scope: Scope, food: Food, expected: number | null, onStale: () => Error): Promise<Food> {
-  return write(scope, async (s) => {
-    const revision = await nextRevision(s, food.id, food.name);
-    if (expected !== null && revision !== expected + 1) throw onStale();
-    const next = { ...food, revision };
-    await insertRevisions(s, [next]);
-    return next;
-  });
-}
-
-async function insertRevisions(s: Scope, foods: readonly Food[]): Promise<void> {
-  const rows = foods.map((food) => ({
-    food_id: food.id,
-    revision: food.revision,
-    household_id: s.householdId,
-    body: toStored('food', FoodSchema, food),
-    created_at: nowOf(s),
-  }));
-  await s.db.insertInto('food_revision').values(rows).execute();
-  await s.db
-    .deleteFrom('food_removed')
-    .where('household_id', '=', s.householdId)
-    .where(
-      'food_id',
-      'in',
-      foods.map((f) => f.id),
-    )
-    .execute();
-  await indexNames(s.db, foods, s.householdId);
-  for (const food of foods) note(s, 'foods', food.id, food.revision);
-}
-
-/** Takes an own food off the shelf; lines that name it keep it. @throws DomainError not-found */
-export function removeFood(scope: Scope, id: string): Promise<void> {
-  return write(scope, async (s) => {
-    const owner = await foodOwner(s, id);
-    if (owner === undefined) throw notFound('food');
-    if (owner.household_id === null) throw inUse('This food belongs to the shipped pantry.', 'It stays.');
-    await s.db
-      .insertInto('food_removed')
-      .values({ household_id: s.householdId, food_id: id, removed_at: nowOf(s) })
-      .onConflict((c) => c.doNothing())
-      .execute();
-    note(s, 'foods', id, owner.revision);
-  });
-}
-
-/** Puts an own food back on the shelf. */
-export function restoreFood(scope: Scope, id: string): Promise<void> {
-  return write(scope, async (s) => {
-    const owner = await foodOwner(s, id);
-    if (owner === undefined) throw notFound('food');
-    await s.db.deleteFrom('food_removed').where('household_id', '=', s.householdId).where('food_id', '=', id).execute();
-    note(s, 'foods', id, owner.revision);
-  });
-}
-
 /** Every revision of a food, oldest first. */
 export async function revisionsOf(s: Scope, foodId: string): Promise<{ food: Food; at: string }[]> {
   const rows = await s.db
@@ -276,27 +172,4 @@ export async function revisionsOf(s: Scope, foodId: string): Promise<{ food: Foo
     .orderBy('revision')
     .execute();
   return readable(rows, rowName, (r) => ({ food: remember(r), at: r.created_at }));
-}
-
-/** So many foods are written before other requests get their turn. */
-const SLICE = 100;
-const othersTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
-
-/** Writes foods and corrections from a file, all or none. @throws DomainError in-use for a shipped or another's food. */
-export async function writeBatch(
-  scope: Scope,
-  batch: Batch,
-  putCorrection: (s: Scope, correction: Batch['corrections'][number]) => Promise<void>,
-): Promise<{ foods: number; corrections: number }> {
-  await write(scope, async (s) => {
-    for (let i = 0; i < batch.foods.length; i += SLICE) {
-      const part: Food[] = [];
-      for (const food of batch.foods.slice(i, i + SLICE))
-        part.push({ ...food, revision: await nextRevision(s, food.id, food.name) });
-      await insertRevisions(s, part);
-      await othersTurn();
-    }
-    for (const c of batch.corrections) await putCorrection(s, c);
-  });
-  return { foods: batch.foods.length, corrections: batch.corrections.length };
 }

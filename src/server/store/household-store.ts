@@ -13,13 +13,16 @@ import { countersAt } from '../../core/table/table.ts';
 import * as cards from './cards.ts';
 import * as entries from './entries.ts';
 import * as feasts from './feasts.ts';
+import { foodOwner } from './food-owner.ts';
 import { searchPantry } from './food-search.ts';
+import * as foodWriting from './food-writing.ts';
 import * as foods from './foods.ts';
 import { isHousehold } from './households.ts';
 import { kitchenFor } from './kitchen.ts';
 import { recipeList } from './recipe-list.ts';
 import { recipePage } from './recipe-page.ts';
-import { addRecipe, recipesUsing } from './recipes.ts';
+import { recipesUsing } from './recipe-rows.ts';
+import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
 import { BARCODES } from './shelves/barcodes.ts';
@@ -111,18 +114,18 @@ export async function householdStore(context: StoreContext, householdId: string)
       newest: (ids: readonly string[]) => foods.newestFoods(s, ids),
       search: (text: string, most: number) => searchPantry(s, text, most),
       own: () => foods.ownFoodIds(s),
-      put: (food: Food, expected: number | null) => foods.putFood(s, food, expected, stale),
-      remove: (id: string) => foods.removeFood(s, id),
-      restore: (id: string) => foods.restoreFood(s, id),
+      put: (food: Food, expected: number | null) => foodWriting.putFood(s, food, expected, stale),
+      remove: (id: string) => foodWriting.removeFood(s, id),
+      restore: (id: string) => foodWriting.restoreFood(s, id),
       revisions: async (id: string) => {
-        if (!(await foods.foodOwner(s, id))) throw notFound('food');
+        if (!(await foodOwner(s, id))) throw notFound('food');
         return foods.revisionsOf(s, id);
       },
       correction: async (id: string) => {
         const own = (await CORRECTIONS.all(s)).find((c) => c.foodId === id);
         return own ?? { foodId: id, synonyms: [], measures: [], revision: 0 };
       },
-      batch: (batch: Batch) => foods.writeBatch(s, batch, putCorrection),
+      batch: (batch: Batch) => foodWriting.writeBatch(s, batch, putCorrection),
     },
     corrections: () => correctionsOf(s),
     foodOfBarcode: async (code: string): Promise<string | null> => {

@@ -6,7 +6,7 @@ import { type CountingEater, countersAt } from '../../core/table/table.ts';
 import type { Database, RowOf } from '../db/schema.ts';
 import { groupBy } from './group-by.ts';
 import { kitchenFor, versionOf, versionRowName } from './kitchen.ts';
-import { recipeOf } from './recipes.ts';
+import { recipeOf } from './recipe-rows.ts';
 import type { Scope } from './scope.ts';
 import { readable } from './stored.ts';
 import { tableOf } from './table.ts';

@@ -2,7 +2,7 @@ import type { RecipePage } from '../../contract/recipe.ts';
 import { cardLinksOf } from './cards.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';
-import { getRecipe } from './recipes.ts';
+import { getRecipe } from './recipe-rows.ts';
 import type { Scope } from './scope.ts';
 import { versionsOf } from './versions.ts';
 

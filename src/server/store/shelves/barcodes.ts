@@ -1,7 +1,7 @@
 import { BarcodeSchema } from '../../../contract/documents.ts';
 import { BARCODE_KIND, type KnownBarcode } from '../../../core/documents/document-kinds.ts';
 import { notFound } from '../../../core/errors.ts';
-import { foodOwner } from '../foods.ts';
+import { foodOwner } from '../food-owner.ts';
 import { rowShelf } from '../row-shelf.ts';
 
 /** The barcodes that the household knows from an earlier scan. */

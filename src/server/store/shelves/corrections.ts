@@ -2,7 +2,7 @@ import { FoodCorrectionSchema } from '../../../contract/food.ts';
 import { CORRECTION_KIND } from '../../../core/documents/document-kinds.ts';
 import { notFound } from '../../../core/errors.ts';
 import type { FoodCorrection } from '../../../core/food/food-correction.ts';
-import { foodOwner } from '../foods.ts';
+import { foodOwner } from '../food-owner.ts';
 import { rowShelf } from '../row-shelf.ts';
 import type { Scope } from '../scope.ts';
 import { toJson } from '../stored.ts';

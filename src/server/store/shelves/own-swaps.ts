@@ -3,7 +3,7 @@ import { SWAP_KIND } from '../../../core/documents/document-kinds.ts';
 import { inUse, invalid } from '../../../core/errors.ts';
 import { SWAPS } from '../../../core/swap/library.ts';
 import { type OwnSwap, type SwapShelf, shelfOf } from '../../../core/swap/own-swap.ts';
-import { foodsThere } from '../foods.ts';
+import { foodsThere } from '../food-owner.ts';
 import { rowShelf } from '../row-shelf.ts';
 import { nowOf, type Scope } from '../scope.ts';
 import { fromStored, readable, toStored } from '../stored.ts';

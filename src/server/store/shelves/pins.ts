@@ -2,7 +2,7 @@ import { PinSchema } from '../../../contract/program.ts';
 import { PIN_KIND, pairId } from '../../../core/documents/document-kinds.ts';
 import { invalid } from '../../../core/errors.ts';
 import type { Pin } from '../../../core/program/program.ts';
-import { foodOwner } from '../foods.ts';
+import { foodOwner } from '../food-owner.ts';
 import { programsOf } from '../programs.ts';
 import { recountUsing } from '../recount.ts';
 import { rowShelf } from '../row-shelf.ts';

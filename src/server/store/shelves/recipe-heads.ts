@@ -4,7 +4,7 @@ import { CreditSchema } from '../../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../../core/documents/document-kinds.ts';
 import { inUse } from '../../../core/errors.ts';
 import type { FieldChange } from '../../../core/history/field-change.ts';
-import { usersOfRecipe } from '../recipes.ts';
+import { usersOfRecipe } from '../recipe-rows.ts';
 import { nowOf, recount } from '../scope.ts';
 import type { Shelf } from '../shelf.ts';
 import { fromJson, toJson } from '../stored.ts';
