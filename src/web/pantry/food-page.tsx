@@ -44,7 +44,9 @@ export function FoodPage() {
       ) : (
         <>
           <h1 className="text-3xl">There is no such food</h1>
-          <p className="text-soft">It may belong to another household. Search the pantry for it.</p>
+          <p className="text-soft">
+            It may have been taken off the shelf, or belong to another household. Search the pantry for it.
+          </p>
         </>
       )}
     </main>
