@@ -108,6 +108,14 @@ export function HouseholdLayout() {
             fontFamily: 'inherit',
             fontSize: '1rem',
           },
+          // The way back is pressed with flour on the thumb.
+          actionButtonStyle: {
+            height: '2.75rem',
+            padding: '0 1rem',
+            fontSize: '1rem',
+            background: 'var(--paper)',
+            color: 'var(--ink)',
+          },
         }}
       />
     </HouseholdContext>
