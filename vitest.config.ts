@@ -17,7 +17,7 @@ export default defineConfig({
           name: 'end to end',
           include: ['tests/e2e/**/*.test.ts'],
           environment: 'node',
-          globalSetup: ['tests/support/seeded-database.ts'],
+          globalSetup: ['tests/support/one-server.ts'],
           testTimeout: 240_000,
           expect: { poll: { timeout: 10_000 } },
           hookTimeout: 60_000,

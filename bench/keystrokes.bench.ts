@@ -1,6 +1,6 @@
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
 import type { Line, Version } from '../src/core/recipe/version.ts';
-import seed from '../tests/support/seeded-database.ts';
+import { seedDatabase } from '../tests/support/seeded-database.ts';
 import { startImbiss } from '../tests/support/start-imbiss.ts';
 
 /**
@@ -52,7 +52,7 @@ const lightened: Version = {
   lines: lines.map((l) => ({ ...l, id: `copy-${l.id}` })),
 };
 
-await seed();
+await seedDatabase();
 const imbiss = await startImbiss(4490);
 let medians: { counting: number; idle: number; late: number };
 try {

@@ -25,13 +25,21 @@ import { FEASTS } from './store/shelves/feasts.ts';
 import { VERSIONS } from './store/shelves/versions.ts';
 import { write } from './store/write.ts';
 
-/** Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast. */
-export async function seedDemo(context: StoreContext): Promise<void> {
+/**
+ * Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast.
+ *
+ * @param id - of the household; under any other than the usual one, the ids of its eaters and its feast begin with it
+ */
+export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOLD.id): Promise<void> {
   const { clock } = context;
-  const household = { ...DEMO_HOUSEHOLD, demo: true, system: 'us', zone: systemZone() } as const;
+  const household = { ...DEMO_HOUSEHOLD, id, demo: true, system: 'us', zone: systemZone() } as const;
+  const idIn: IdIn = (own) => (id === DEMO_HOUSEHOLD.id ? own : `${id}-${own}`);
   await addHousehold(context, household, clock().toISOString());
   await write(scopeOf(context, household.id), async (s) => {
-    for (const eater of DEMO_EATERS) await makeDocument(s, EATERS, eater.id, eater);
+    for (const eater of DEMO_EATERS) {
+      const own = { ...eater, id: idIn(eater.id) };
+      await makeDocument(s, EATERS, own.id, own);
+    }
     const foods = await pantryOf(s);
     const index = indexFoods(foods);
     const done = new Map<string, Version>();
@@ -39,15 +47,20 @@ export async function seedDemo(context: StoreContext): Promise<void> {
       const asWritten = await bringIn(s, recipe, index, done);
       await lighten(s, asWritten, recipe.lightened, foods);
     }
-    await planFeast(s, done, dayIn(systemZone(), clock()));
+    await planFeast(s, done, idIn, dayIn(systemZone(), clock()));
   });
 }
 
+/** The id that a document of the demo has in this household. */
+type IdIn = (own: string) => string;
+
 /** The harvest supper, on the first Saturday after this day (YYYY-MM-DD). */
-async function planFeast(s: Scope, done: ReadonlyMap<string, Version>, today: string): Promise<void> {
-  const { dishes, ...rest } = DEMO_FEAST;
+async function planFeast(s: Scope, done: ReadonlyMap<string, Version>, idIn: IdIn, today: string): Promise<void> {
+  const { dishes, id, targets, ...rest } = DEMO_FEAST;
   const feast: Feast = {
     ...rest,
+    id: idIn(id),
+    targets: Object.fromEntries(Object.entries(targets).map(([eater, points]) => [idIn(eater), points])),
     day: format(nextSaturday(parseISO(today)), 'yyyy-MM-dd'),
     dishes: dishes.map(({ title, mostDeparture }): FeastDish => {
       const version = done.get(title);

@@ -1,13 +1,13 @@
 import type { Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { expectAccessible, openPage } from '../support/running-imbiss.ts';
-import { type RunningImbiss, startImbiss } from '../support/start-imbiss.ts';
+import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
-let imbiss: RunningImbiss;
+let imbiss: SharedImbiss;
 let recipes: { id: string; title: string; versions: number }[];
 beforeAll(async () => {
-  imbiss = await startImbiss(4410);
-  recipes = (await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json()).rows;
+  imbiss = await sharedImbiss('lighten');
+  recipes = (await (await fetch(`${imbiss.api}/recipes`)).json()).rows;
 });
 afterAll(() => imbiss.stop());
 
@@ -50,10 +50,10 @@ describe('finding a way', () => {
     const { page, errors } = await openPage(context);
     const recipe = recipes.find((r) => r.title.includes(title))!;
     // A fresh version, as written.
-    const full = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes/${recipe.id}`)).json();
+    const full = await (await fetch(`${imbiss.api}/recipes/${recipe.id}`)).json();
     const asWritten = full.versions.find((v: { kind: string }) => v.kind === 'asWritten');
     const id = `fresh-${recipe.id}`;
-    await fetch(`${imbiss.url}/api/households/demo-household/recipes/${recipe.id}/versions`, {
+    await fetch(`${imbiss.api}/recipes/${recipe.id}/versions`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Origin: imbiss.url },
       body: JSON.stringify({
@@ -65,7 +65,7 @@ describe('finding a way', () => {
         revision: 0,
       }),
     });
-    await page.goto(`${imbiss.url}/h/demo-household/recipes/${recipe.id}/lighten`);
+    await page.goto(`${imbiss.home}/recipes/${recipe.id}/lighten`);
     await page.getByLabel('Version', { exact: true }).selectOption({ label: 'by a way' });
     await page.getByText('Departure from the family').waitFor();
     const before = await points(page);
@@ -130,7 +130,7 @@ describe('finding a way', () => {
     const context = await imbiss.browser.newContext();
     const { page, errors } = await openPage(context);
     const recipe = recipes.find((r) => r.title.includes('Walnut'))!;
-    await page.goto(`${imbiss.url}/h/demo-household/recipes/${recipe.id}/lighten`);
+    await page.goto(`${imbiss.home}/recipes/${recipe.id}/lighten`);
     await page.getByText('Departure from the family').waitFor();
     await page.getByRole('button', { name: 'Find a way' }).click();
     await page.getByLabel(/^At most, Runa/).fill('0');

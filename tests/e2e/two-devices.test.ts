@@ -1,20 +1,20 @@
 import type { BrowserContext, Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { expectAccessible, openPage } from '../support/running-imbiss.ts';
-import { type RunningImbiss, startImbiss } from '../support/start-imbiss.ts';
+import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
-let imbiss: RunningImbiss;
+let imbiss: SharedImbiss;
 let gratin: string;
 beforeAll(async () => {
-  imbiss = await startImbiss(4430);
-  const { rows } = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json();
+  imbiss = await sharedImbiss('two-devices');
+  const { rows } = await (await fetch(`${imbiss.api}/recipes`)).json();
   gratin = rows.find((r: { title: string }) => r.title.includes('gratin')).id;
 });
 afterAll(() => imbiss.stop());
 
-const api = async (path: string) => (await fetch(`${imbiss.url}/api/households/demo-household${path}`)).json();
-const bench = () => `${imbiss.url}/h/demo-household/recipes/${gratin}/lighten`;
-const reading = () => `${imbiss.url}/h/demo-household/recipes/${gratin}/bring-in`;
+const api = async (path: string) => (await fetch(`${imbiss.api}${path}`)).json();
+const bench = () => `${imbiss.home}/recipes/${gratin}/lighten`;
+const reading = () => `${imbiss.home}/recipes/${gratin}/bring-in`;
 const saved = (page: Page) =>
   page
     .getByRole('status')
@@ -73,7 +73,7 @@ describe('two devices and two tabs', () => {
     await servings(one, '9');
     await saved(one);
     await phone.setOffline(false);
-    const later = await open(phone, `${imbiss.url}/h/demo-household/recipes`);
+    const later = await open(phone, `${imbiss.home}/recipes`);
     await later.getByText('servings: here 7, there 9').waitFor();
     await expectAccessible(later, 'a question on the list');
     // Loading the page again settles nothing behind the cook's back.
@@ -92,8 +92,8 @@ describe('two devices and two tabs', () => {
     await later.getByText('servings: here 7').waitFor({ state: 'detached' });
 
     // Two dialogs over one eater: a new name on one device does not undo an allergy that the other has ticked.
-    const [left, right] = [await open(laptop, `${imbiss.url}/h/demo-household/household`), later];
-    await right.goto(`${imbiss.url}/h/demo-household/household`);
+    const [left, right] = [await open(laptop, `${imbiss.home}/household`), later];
+    await right.goto(`${imbiss.home}/household`);
     for (const p of [left, right]) await p.getByRole('button', { name: 'Change Ida' }).click();
     await left.getByRole('checkbox', { name: 'peanuts' }).click();
     await left.getByRole('button', { name: 'Save', exact: true }).click();

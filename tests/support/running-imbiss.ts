@@ -4,12 +4,31 @@ import { expect } from 'vitest';
 
 /** Fails when axe finds a violation on the page as it stands, or when the page scrolls sideways. */
 export async function expectAccessible(page: Page, where: string): Promise<void> {
-  // The application has no frames: without looking for them axe takes half the time.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+  await expectNoViolation(axeFor(page), page, where);
+  await expectNoSideways(page, where);
+}
+
+/** Fails when axe finds words that are hard to tell from what is behind them: all that another colour scheme changes. */
+export const expectContrast = (page: Page, where: string): Promise<void> =>
+  expectNoViolation(axeFor(page).withRules('color-contrast'), page, where);
+
+/** The application has no frames: without looking for them axe takes half the time. */
+const axeFor = (page: Page): AxeBuilder =>
+  new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+
+async function expectNoViolation(axe: AxeBuilder, page: Page, where: string): Promise<void> {
+  await settled(page);
   const { violations } = await axe.analyze();
   const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
   expect(found, where).toEqual([]);
-  await expectNoSideways(page, where);
+}
+
+/** Waits until nothing is fading in or out any more: half faded, no colour is what it is meant to be. */
+async function settled(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
+    await Promise.allSettled(ending.map((a) => a.finished));
+  });
 }
 
 /** Fails when the page scrolls sideways as it stands. */

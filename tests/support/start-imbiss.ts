@@ -2,27 +2,42 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { type Browser, chromium } from 'playwright-core';
-
+import type { Browser } from 'playwright-core';
+import { launchBrowser } from './launch-browser.ts';
 import { SEEDED } from './seeded-database.ts';
 
 const ROOT = join(import.meta.dirname, '../..');
 
-export interface RunningImbiss {
+export interface RunningServer {
   readonly url: string;
   readonly cardUrl: string;
-  readonly dataDir: string;
-  readonly browser: Browser;
   /** What the process printed. */
   readonly output: () => string;
   restart(): Promise<void>;
   stop(): Promise<void>;
 }
 
-/** Starts Imbiss as a user does, over a new data folder, and a browser. */
+export interface RunningImbiss extends RunningServer {
+  readonly browser: Browser;
+}
+
+/** Starts Imbiss as a user does, over a data folder of its own, and a browser. */
 export async function startImbiss(port: number, env: Readonly<Record<string, string>> = {}): Promise<RunningImbiss> {
+  const server = await startServer(port, env);
+  const browser = await launchBrowser();
+  return {
+    ...server,
+    browser,
+    stop: async () => {
+      await browser.close();
+      await server.stop();
+    },
+  };
+}
+
+/** Starts the server as a user does, over a copy of the seeded database in a new data folder. */
+export async function startServer(port: number, env: Readonly<Record<string, string>> = {}): Promise<RunningServer> {
   const dataDir = mkdtempSync(join(tmpdir(), 'imbiss-e2e-'));
-  // A copy of the database that was seeded once for all files: each has its own, and none waits for the demo.
   copyFileSync(SEEDED, join(dataDir, 'imbiss.db'));
   let child: ChildProcess;
   let printed = '';
@@ -47,31 +62,15 @@ export async function startImbiss(port: number, env: Readonly<Record<string, str
       child.kill('SIGTERM');
     });
   await start();
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--headless',
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
   return {
     url,
     cardUrl: `http://localhost:${port + 1}`,
-    dataDir,
-    browser,
     output: () => printed,
     restart: async () => {
       await end();
       await start();
     },
     stop: async () => {
-      await browser.close();
       await end();
       rmSync(dataDir, { recursive: true, force: true });
     },
