@@ -29,14 +29,16 @@ export function ensureInstalled({ forWork = false } = {}) {
     .digest('hex');
   const [had, hadAll] = existsSync(STAMP) ? readFileSync(STAMP, 'utf8').split(' ') : [];
   if (had === lock && (!forWork || hadAll === 'all')) return;
+  // Where somebody works on it, a start takes nothing away.
+  const all = forWork || hadAll === 'all';
   console.error('Installing packages.');
-  const only = forWork ? [] : ['--omit=dev'];
+  const only = all ? [] : ['--omit=dev'];
   const args = ['ci', ...only, '--no-audit', '--no-fund', '--prefer-offline', '--loglevel=error'];
   if (run('npm', args, { stdio: ['ignore', 2, 2] }) !== 0) {
     console.error('The packages could not be installed. Check the network, then start again.');
     process.exit(1);
   }
-  writeFileSync(STAMP, `${lock} ${forWork ? 'all' : 'run'}`);
+  writeFileSync(STAMP, `${lock} ${all ? 'all' : 'run'}`);
 }
 
 function newest(path) {

@@ -4,7 +4,7 @@ import type { FieldChange } from '../core/history/field-change.ts';
 import { Id, Words } from './primitives.ts';
 
 /** The id of a document: of its own, or of the two things that it joins. */
-export const DocumentId = z.string().regex(/^[a-z0-9][a-z0-9-]{2,63}(~[a-z0-9][a-z0-9-]{2,63})?$/i, 'is not an id');
+export const DocumentId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}(~[A-Za-z0-9][A-Za-z0-9-]{2,63})?$/, 'is not an id');
 export const DocumentNameSchema = z.enum(DOCUMENT_NAMES);
 
 /** An entry of any kind of document, by its changes. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** A UUIDv7, or the fixed id of something that ships with Imbiss. */
-export const Id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,63}$/i, 'is not an id');
+export const Id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/, 'is not an id');
 /**
  * A name or a few words on one line. Line breaks become blanks, and what no keyboard writes (control characters, marks
  * that turn the direction of writing round) falls away: on a card it would show lines that nobody wrote.

@@ -7,6 +7,7 @@ import { countVersion } from './count-version.ts';
 import { type Ingredient, lineOf, readIngredient } from './read-ingredient.ts';
 import { type RecipeText, readRecipe } from './read-recipe.ts';
 import type { Version } from './version.ts';
+import type { GramsFrom } from './weigh.ts';
 
 /** A recipe read, weighed and counted without a database: what the command line and the API answer. */
 export interface Score {
@@ -27,7 +28,7 @@ export interface Score {
     readonly line: string;
     readonly food: { readonly id: string; readonly name: string } | null;
     readonly grams: number | null;
-    readonly gramsFrom: string;
+    readonly gramsFrom: GramsFrom;
     readonly confidence: number;
     readonly warnings: readonly string[];
     /** Unrounded points a serving, by the mark of the program. */
@@ -110,7 +111,7 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
 export function foodAnswer(r: Ingredient): {
   food: { id: string; name: string } | null;
   grams: number | null;
-  gramsFrom: string;
+  gramsFrom: GramsFrom;
 } {
   const nothing = r.food.kind === 'nothing' ? r.matches[0]?.food : undefined;
   const id = r.food.kind === 'food' ? r.food.foodId : nothing?.id;

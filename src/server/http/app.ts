@@ -1,21 +1,27 @@
-import express, { type Express } from 'express';
+import compression from 'compression';
+import express, { type Express, type Response, Router } from 'express';
 import gzipStatic from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import { API } from '../../contract/api.ts';
+import { openApi } from '../../contract/openapi.ts';
 import { backupsIn } from '../backups-by-clock.ts';
 import { apiRoutes } from '../routes/api.ts';
 import type { ApiContext } from '../routes/api-context.ts';
 import { changeStreams } from '../routes/changes-route.ts';
 import { BATCH_PATH, batchBody } from '../routes/pantry-routes.ts';
 import { accessLog } from './access-log.ts';
-import { compressJson } from './compress-json.ts';
 import { jsonBody } from './json-body.ts';
 import { passphraseGate } from './passphrase.ts';
 import { ProblemError, problems, unknownPath } from './problem.ts';
+import { serve } from './serve-route.ts';
 import { sessionsIn } from './sessions.ts';
 import { checkHost, checkWrite } from './trust.ts';
 
 const usualBody = jsonBody(2_000_000);
+/** Answers smaller than this go out as they are, bytes. */
+const WORTH_IT = 2048;
+const isJson = (_req: unknown, res: Response): boolean => /json/.test(String(res.getHeader('Content-Type')));
 
 export interface AppOptions extends ApiContext {
   readonly hosts: readonly string[];
@@ -63,29 +69,29 @@ export function householdApp(options: AppOptions): HouseholdApp {
     }),
   );
   app.use(checkHost(options.hosts));
-  app.get('/api/health', (_req, res) => void res.json({ status: 'ready' }));
-  app.use('/api', checkWrite(options.hosts));
+  const open = Router();
+  serve(open, API.health, () => ({ status: 'ready' as const }));
+  app.use('/api', open, checkWrite(options.hosts));
   if (options.passphrase !== null) {
     const sessions = sessionsIn(options.db, options.clock);
     const { login, gate, logout } = passphraseGate(options.passphrase, options.secure, sessions);
-    app.use(login);
-    app.use('/api', gate, logout);
+    app.use('/api', login, gate, logout);
   }
-  app.get('/api/session', (_req, res) => void res.json({ passphrase: options.passphrase !== null }));
   // An ETag is the revision that a change is made on, and not what a browser's cache may answer by.
   app.use('/api', (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api', compressJson);
+  // An event stream goes out as it is: compressed, its lines would wait for more.
+  app.use('/api', compression({ threshold: WORTH_IT, filter: isJson }));
   app.use('/api', (req, res, next) => (BATCH_PATH.test(req.path) ? batchBody : usualBody)(req, res, next));
-  app.get('/api/backups', (_req, res) => {
-    const backups = options.dataDir === null ? [] : backupsIn(options.dataDir);
-    res.json(backups.map((b) => ({ at: b.at, bytes: b.bytes })));
-  });
-  app.get('/api/addresses', (_req, res) => void res.json(options.addresses));
+  const installation = Router();
+  serve(installation, API.session, () => ({ passphrase: options.passphrase !== null }));
+  serve(installation, API.backups, () => (options.dataDir === null ? [] : backupsIn(options.dataDir)));
+  serve(installation, API.addresses, () => options.addresses);
+  installation.get('/openapi.json', (_req, res) => void res.json(openApi()));
   const streams = changeStreams(options.changes);
-  app.use('/api', apiRoutes(options, streams));
+  app.use('/api', installation, apiRoutes(options, streams));
   app.use('/api', unknownPath);
   if (options.webDir !== null) {
     app.use(

@@ -1,13 +1,16 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
-import { type RequestHandler, Router } from 'express';
+import { parseCookie } from 'cookie';
+import { type RequestHandler, type Response, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { z } from 'zod';
+import { API } from '../../contract/api.ts';
 import { jsonBody } from './json-body.ts';
-import { ProblemError, parse } from './problem.ts';
+import { ProblemError } from './problem.ts';
+import { serve } from './serve-route.ts';
 import { SESSION_DAYS, type Sessions } from './sessions.ts';
 
 const COOKIE = 'imbiss';
 const QUARTER_HOUR_MS = 15 * 60_000;
+const DAY_MS = 86_400_000;
 /** Wrong tries in a quarter of an hour: from one address, and from all together. */
 const TRIES = { fromOne: 10, fromAll: 60 };
 
@@ -15,7 +18,11 @@ const digest = (text: string): Buffer => createHash('sha256').update(text).diges
 
 /** Every value that the cookie is sent with: a planted one beside the true one hides nothing. */
 const secretsIn = (header: string | undefined): string[] =>
-  [...(header ?? '').matchAll(/(?:^|;\s*)imbiss=([0-9a-f]{64})(?=;|$)/g)].map((m) => m[1]!).slice(0, 8);
+  (header ?? '')
+    .split(';', 64)
+    .map((pair) => parseCookie(pair)[COOKIE] ?? '')
+    .filter((secret) => /^[0-9a-f]{64}$/.test(secret))
+    .slice(0, 8);
 
 const tooMany = (): never => {
   throw new ProblemError('throttled', 429, 'Too many wrong passphrases.', 'Wait a quarter of an hour and try again.');
@@ -34,16 +41,15 @@ export function passphraseGate(
   const options = { windowMs: QUARTER_HOUR_MS, skipSuccessfulRequests: true, handler: tooMany };
   const byAddress = rateLimit({ ...options, limit: TRIES.fromOne, standardHeaders: true, legacyHeaders: false });
   const byAll = rateLimit({ ...options, limit: TRIES.fromAll, keyGenerator: () => 'everybody', validate: false });
-  const cookie = (value: string, seconds: number): string =>
-    `${COOKIE}=${value}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}${secure ? '; Secure' : ''}`;
-  login.post('/api/session', byAddress, byAll, jsonBody(4000), async (req, res) => {
-    const { passphrase: said } = parse(z.object({ passphrase: z.string().max(200) }), req.body);
-    if (!timingSafeEqual(digest(said), digest(passphrase))) {
+  const cookie = (res: Response, value: string, days: number): void =>
+    void res.cookie(COOKIE, value, { httpOnly: true, sameSite: 'strict', secure, maxAge: days * DAY_MS });
+  login.post(API.logIn.path, byAddress, byAll, jsonBody(4000));
+  serve(login, API.logIn, async ({ body, res }) => {
+    if (!timingSafeEqual(digest(body.passphrase), digest(passphrase))) {
       const advice = 'Try again, or look at how Imbiss was started.';
       throw new ProblemError('wrong-passphrase', 401, 'That is not the passphrase.', advice);
     }
-    res.setHeader('Set-Cookie', cookie(await sessions.begin(), SESSION_DAYS * 86_400));
-    res.status(204).end();
+    cookie(res, await sessions.begin(), SESSION_DAYS);
   });
   const gate: RequestHandler = async (req, _res, next) => {
     for (const secret of secretsIn(req.headers.cookie)) if (await sessions.holds(secret)) return next();
@@ -51,15 +57,13 @@ export function passphraseGate(
     throw new ProblemError('passphrase-needed', 401, 'Imbiss asks for the passphrase.', advice);
   };
   const logout = Router();
-  logout.delete('/session', async (req, res) => {
+  serve(logout, API.logOut, async ({ req, res }) => {
     for (const secret of secretsIn(req.headers.cookie)) await sessions.end(secret);
-    res.setHeader('Set-Cookie', cookie('', 0));
-    res.status(204).end();
+    cookie(res, '', 0);
   });
-  logout.delete('/sessions', async (_req, res) => {
+  serve(logout, API.logOutEverywhere, async ({ res }) => {
     await sessions.endAll();
-    res.setHeader('Set-Cookie', cookie('', 0));
-    res.status(204).end();
+    cookie(res, '', 0);
   });
   return { login, gate, logout };
 }

@@ -31,10 +31,18 @@ export function parse<T extends z.ZodType>(schema: T, value: unknown): z.infer<T
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   const errors = result.error.issues
+    .flatMap(nearest)
     .slice(0, 20)
     .map((i) => ({ field: i.path.join('.') || 'body', message: i.message }));
   const first = errors[0]!;
   throw new ProblemError('invalid', 422, 'Something in it cannot be.', `${first.field}: ${first.message}`, errors);
+}
+
+/** Of something that may have several shapes and has none of them: what keeps it from the one it is nearest to. */
+function nearest(issue: z.core.$ZodIssue): z.core.$ZodIssue[] {
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+  const fewest = issue.errors.reduce((a, b) => (b.length < a.length ? b : a));
+  return fewest.flatMap((i) => nearest({ ...i, path: [...issue.path, ...i.path] }));
 }
 
 export const unknownPath: RequestHandler = (_req, _res, next) =>

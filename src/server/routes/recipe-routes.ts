@@ -1,62 +1,30 @@
-import { Router } from 'express';
-import { Id } from '../../contract/primitives.ts';
-import { NewRecipeSchema, RecipeChangeSchema, RecipeQuerySchema } from '../../contract/recipe.ts';
-import { VersionSchema } from '../../contract/version.ts';
+import type { Router } from 'express';
+import { API } from '../../contract/api.ts';
 import { cardText } from '../../core/card/card-text.ts';
-import { blind, etag, ifMatch } from '../http/if-match.ts';
-import { parse } from '../http/problem.ts';
+import { blind } from '../http/if-match.ts';
+import { serve } from '../http/serve-route.ts';
 
 /** Recipes, their versions, and the cards that are made of them. */
-export function recipeRoutes(): Router {
-  const api = Router({ mergeParams: true });
-
-  api.get('/recipes', async (req, res) => {
-    res.json(await res.locals.store.recipes.list(parse(RecipeQuerySchema, req.query)));
+export function recipeRoutes(api: Router): void {
+  serve(api, API.recipes, ({ store, query }) => store.recipes.list(query));
+  serve(api, API.addRecipe, async ({ store, body }) => {
+    await store.recipes.add(body);
+    return store.recipes.page(body.id);
   });
-  api.post('/recipes', async (req, res) => {
-    const recipe = parse(NewRecipeSchema, req.body);
-    await res.locals.store.recipes.add(recipe);
-    res
-      .status(201)
-      .set('ETag', etag(0))
-      .json(await res.locals.store.recipes.page(recipe.id));
-  });
-  api.get('/recipes/:id', async (req, res) => {
-    const page = await res.locals.store.recipes.page(parse(Id, req.params.id));
-    res.set('ETag', etag(page.recipe.revision)).json(page);
-  });
-  api.patch('/recipes/:id', async (req, res) => {
-    const id = parse(Id, req.params.id);
-    const expected = ifMatch(req.headers['if-match']);
-    const change = parse(RecipeChangeSchema, req.body);
-    const { documents, recipes } = res.locals.store;
+  serve(api, API.recipe, ({ store, params }) => store.recipes.page(params.id));
+  serve(api, API.changeRecipe, async ({ store: { documents, recipes }, params: { id }, body, ifMatch }) => {
     const { document } = await documents.kept('recipes', id);
-    const kept = await documents.put('recipes', id, { ...(document as object), ...change }, expected, blind);
-    res.set('ETag', etag(kept.revision)).json((await recipes.page(id)).recipe);
-  });
-  api.post('/recipes/:id/versions', async (req, res) => {
-    const version = parse(VersionSchema, { ...(req.body as object), recipeId: req.params.id });
-    const kept = await res.locals.store.documents.make('versions', version.id, version);
-    res.status(201).set('ETag', etag(kept.revision)).json(kept);
+    await documents.put('recipes', id, { ...(document as object), ...body }, ifMatch, blind);
+    return (await recipes.page(id)).recipe;
   });
 
-  api.get('/versions/:id', async (req, res) => {
-    const kept = await res.locals.store.documents.kept('versions', parse(Id, req.params.id));
-    res.set('ETag', etag(kept.revision)).json(kept);
+  serve(api, API.addVersion, ({ store, body }) => store.documents.make('versions', body.id, body));
+  serve(api, API.version, ({ store, params }) => store.documents.kept('versions', params.id));
+  serve(api, API.countVersion, ({ store, params }) => store.versions.count(params.id));
+  serve(api, API.previewCard, async ({ store, params }) => {
+    const card = await store.cards.preview(params.id);
+    return { card, text: cardText(card) };
   });
-  api.get('/versions/:id/count', async (req, res) => {
-    res.json(await res.locals.store.versions.count(parse(Id, req.params.id)));
-  });
-  api.get('/versions/:id/card', async (req, res) => {
-    const card = await res.locals.store.cards.preview(parse(Id, req.params.id));
-    res.json({ card, text: cardText(card) });
-  });
-  api.post('/versions/:id/cards', async (req, res) => {
-    res.status(201).json(await res.locals.store.cards.add(parse(Id, req.params.id)));
-  });
-  api.delete('/cards/:id', async (req, res) => {
-    await res.locals.store.cards.withdraw(parse(Id, req.params.id));
-    res.status(204).end();
-  });
-  return api;
+  serve(api, API.addCard, ({ store, params }) => store.cards.add(params.id));
+  serve(api, API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }

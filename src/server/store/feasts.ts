@@ -1,10 +1,11 @@
+import type { FeastCounted } from '../../contract/counted.ts';
 import type { FeastPage } from '../../contract/feast.ts';
+import type { Sendable } from '../../contract/route.ts';
 import { notFound } from '../../core/errors.ts';
-import { countFeast, type FeastCount, type FeastPlate } from '../../core/feast/count-feast.ts';
+import { countFeast } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf } from '../../core/feast/feast.ts';
 import type { Entry } from '../../core/history/entry.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
-import type { Count } from '../../core/program/count.ts';
 import type { Change } from '../../core/recipe/entry.ts';
 import type { Version } from '../../core/recipe/version.ts';
 import { countersAt } from '../../core/table/table.ts';
@@ -16,15 +17,6 @@ import { FEASTS, feastsOf } from './shelves/feasts.ts';
 import { VERSIONS } from './shelves/versions.ts';
 import { tableOf } from './table.ts';
 import { write } from './write.ts';
-
-/** A counted feast as the API tells it: plates with the eater's name, dishes with their titles. */
-export interface FeastCounted extends Omit<FeastCount, 'plates'> {
-  readonly plates: readonly (Omit<FeastPlate, 'dishes'> & {
-    readonly eater: string;
-    readonly mark: string;
-    readonly dishes: readonly { readonly title: string; readonly count: Count | null }[];
-  })[];
-}
 
 /** The feasts of the household with the titles of their dishes. */
 export async function feastList(s: Scope): Promise<(Feast & { titles: string[] })[]> {
@@ -64,7 +56,7 @@ export async function feastPage(s: Scope, id: string): Promise<FeastPage> {
 }
 
 /** A feast counted by the same engine: every eater's whole plate, and what one serving of each dish has. */
-export async function countedFeast(s: Scope, id: string): Promise<FeastCounted> {
+export async function countedFeast(s: Scope, id: string): Promise<Sendable<FeastCounted>> {
   const { feast, pages } = await feastPage(s, id);
   const table = await tableOf(s);
   const counting = countersAt(table);

@@ -1,0 +1,375 @@
+import { z } from 'zod';
+import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
+import { LONGEST_RECIPE } from '../core/recipe/read-recipe.ts';
+import { CardSchema } from './card.ts';
+import { ScoreAnswerSchema } from './cli.ts';
+import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
+import { DOCUMENT_API, documentRoutesOf } from './document-api.ts';
+import { entrySchema, FieldChangeSchema, Revision } from './entry.ts';
+import { FeastPageSchema, FeastSchema } from './feast.ts';
+import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
+import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
+import { Id, Servings } from './primitives.ts';
+import { ProductSchema } from './product.ts';
+import {
+  CardLinkSchema,
+  KeptVersionSchema,
+  NewRecipeSchema,
+  RecipeChangeSchema,
+  RecipeListSchema,
+  RecipePageSchema,
+  RecipeQuerySchema,
+  RecipeSchema,
+} from './recipe.ts';
+import { type AnyRoute, route } from './route.ts';
+import { StockSchema, StockTakenSchema } from './stock.ts';
+import { OwnSwapsSchema } from './swap.ts';
+import { NewVerdictSchema, VerdictSchema, VerdictsSchema } from './verdict.ts';
+import { EntrySchema, VersionSchema } from './version.ts';
+
+const Foods = z.array(FoodSchema);
+/** A code as it is typed; its check digit is looked at by its route. */
+const Code = z.string().max(40, 'is no barcode');
+const revised = (thing: { readonly revision: number }): number => thing.revision;
+
+/**
+ * The API, route by route: what the server registers and checks by, what the client asks by, and what the OpenAPI
+ * document says. How documents are saved is in {@link DOCUMENT_API}.
+ */
+export const API = {
+  health: route({
+    method: 'GET',
+    path: '/health',
+    says: 'Whether the server is up.',
+    answer: z.object({ status: z.literal('ready') }),
+  }),
+  session: route({
+    method: 'GET',
+    path: '/session',
+    says: 'Whether a passphrase is asked for here.',
+    answer: z.object({ passphrase: z.boolean() }),
+  }),
+  logIn: route({
+    method: 'POST',
+    path: '/session',
+    says: 'Logs this device in, by a cookie.',
+    body: z.object({ passphrase: z.string().max(200) }),
+    answer: null,
+  }),
+  logOut: route({ method: 'DELETE', path: '/session', says: 'Logs this device out.', answer: null }),
+  logOutEverywhere: route({ method: 'DELETE', path: '/sessions', says: 'Logs every device out.', answer: null }),
+  backups: route({
+    method: 'GET',
+    path: '/backups',
+    says: 'The backups that were made by the clock, the newest first.',
+    answer: z.array(z.object({ at: z.string(), bytes: z.number() })),
+  }),
+  addresses: route({
+    method: 'GET',
+    path: '/addresses',
+    says: 'The addresses under which other devices reach it.',
+    answer: z.array(z.string()),
+  }),
+
+  households: route({
+    method: 'GET',
+    path: '/households',
+    says: 'The households of this installation.',
+    answer: z.array(HouseholdSchema),
+  }),
+  addHousehold: route({
+    method: 'POST',
+    path: '/households',
+    says: 'Opens an empty household.',
+    body: NewHouseholdSchema,
+    answer: HouseholdSchema.extend({ revision: Revision }),
+    makes: true,
+  }),
+  removeDemo: route({
+    method: 'DELETE',
+    path: '/households/demo',
+    says: 'Removes the demo, with a way back for thirty days.',
+    answer: null,
+  }),
+  restoreDemo: route({
+    method: 'POST',
+    path: '/households/demo/restore',
+    says: 'Brings the removed demo back.',
+    answer: null,
+  }),
+  table: route({
+    method: 'GET',
+    path: '/households/:h',
+    says: 'Who counts how at the table of a household.',
+    answer: TableSchema,
+  }),
+  changeHousehold: route({
+    method: 'PATCH',
+    path: '/households/:h',
+    says: "Changes the household's name, measures or time zone.",
+    body: HouseholdChangeSchema,
+    answer: HouseholdSchema.extend({ revision: Revision }),
+    ifMatch: 'possible',
+  }),
+  score: route({
+    method: 'POST',
+    path: '/households/:h/score',
+    says: 'Reads and counts a pasted recipe, and keeps nothing.',
+    body: z.object({
+      text: z.string().max(LONGEST_RECIPE, 'is too long'),
+      servings: Servings.nullable().default(null),
+    }),
+    answer: ScoreAnswerSchema,
+  }),
+
+  recipes: route({
+    method: 'GET',
+    path: '/households/:h/recipes',
+    says: 'A page of the list of recipes.',
+    query: RecipeQuerySchema,
+    answer: RecipeListSchema,
+  }),
+  addRecipe: route({
+    method: 'POST',
+    path: '/households/:h/recipes',
+    says: 'Brings a recipe in, with its version as written.',
+    body: NewRecipeSchema,
+    answer: RecipePageSchema,
+    makes: true,
+    revision: (page) => page.recipe.revision,
+  }),
+  recipe: route({
+    method: 'GET',
+    path: '/households/:h/recipes/:id',
+    says: 'A recipe with its versions, its cards, and the foods that they count with.',
+    answer: RecipePageSchema,
+    revision: (page) => page.recipe.revision,
+  }),
+  changeRecipe: route({
+    method: 'PATCH',
+    path: '/households/:h/recipes/:id',
+    says: "Changes a recipe's title or from whom it is.",
+    body: RecipeChangeSchema,
+    answer: RecipeSchema,
+    revision: revised,
+    ifMatch: 'needed',
+  }),
+  addVersion: route({
+    method: 'POST',
+    path: '/households/:h/recipes/:id/versions',
+    says: 'Adds a version to a recipe.',
+    body: VersionSchema,
+    fromPath: ({ id }) => ({ recipeId: id }),
+    answer: KeptVersionSchema,
+    makes: true,
+    revision: revised,
+  }),
+  version: route({
+    method: 'GET',
+    path: '/households/:h/versions/:id',
+    says: 'A version as it is kept, with the last of its history.',
+    answer: KeptVersionSchema,
+    revision: revised,
+  }),
+  countVersion: route({
+    method: 'GET',
+    path: '/households/:h/versions/:id/count',
+    says: 'A serving of a version, counted for everyone who counts.',
+    answer: VersionCountedSchema,
+  }),
+  previewCard: route({
+    method: 'GET',
+    path: '/households/:h/versions/:id/card',
+    says: 'The card of a version as it would be now, and as text.',
+    answer: z.object({ card: CardSchema, text: z.string() }),
+  }),
+  addCard: route({
+    method: 'POST',
+    path: '/households/:h/versions/:id/cards',
+    says: 'Keeps the card of a version under a link of its own.',
+    answer: CardLinkSchema,
+    makes: true,
+  }),
+  withdrawCard: route({
+    method: 'DELETE',
+    path: '/households/:h/cards/:id',
+    says: 'Withdraws a card: its link leads nowhere from then on.',
+    answer: null,
+  }),
+
+  verdicts: route({
+    method: 'GET',
+    path: '/households/:h/verdicts',
+    says: 'What everyone said of what was cooked.',
+    answer: VerdictsSchema,
+  }),
+  putVerdict: route({
+    method: 'PUT',
+    path: '/households/:h/verdicts',
+    says: "Keeps an eater's verdict of a version.",
+    body: NewVerdictSchema,
+    answer: VerdictSchema,
+  }),
+  removeVerdict: route({
+    method: 'DELETE',
+    path: '/households/:h/verdicts/:version/:eater',
+    says: "Forgets an eater's verdict of a version.",
+    answer: null,
+  }),
+  ownSwaps: route({
+    method: 'GET',
+    path: '/households/:h/swaps',
+    says: 'The swaps that the household wrote.',
+    answer: OwnSwapsSchema,
+  }),
+  feasts: route({
+    method: 'GET',
+    path: '/households/:h/feasts',
+    says: 'The feasts, with the titles of their dishes.',
+    answer: z.array(FeastSchema.and(z.object({ titles: z.array(z.string()) }))),
+  }),
+  feast: route({
+    method: 'GET',
+    path: '/households/:h/feasts/:id',
+    says: 'A feast with everything that its dishes count with.',
+    answer: FeastPageSchema,
+    revision: (page) => page.feast.revision,
+  }),
+  countFeast: route({
+    method: 'GET',
+    path: '/households/:h/feasts/:id/count',
+    says: "A feast, counted: everyone's whole plate.",
+    answer: FeastCountedSchema,
+  }),
+  takeForFeast: route({
+    method: 'POST',
+    path: '/households/:h/feasts/:id/take',
+    says: 'Takes a way for a feast: the versions that it makes, and the feast that serves them, or nothing.',
+    body: z.object({
+      base: Revision,
+      entry: entrySchema(FieldChangeSchema),
+      dishes: z.array(z.object({ version: VersionSchema, entry: EntrySchema })).max(20),
+    }),
+    answer: DOCUMENT_API.feasts.kept.answer,
+    revision: revised,
+  }),
+
+  pantry: route({
+    method: 'GET',
+    path: '/households/:h/foods',
+    says: 'The foods of the pantry in their newest revision: all, or those with these ids, with commas between.',
+    query: z.object({ ids: z.string().optional() }),
+    answer: Foods,
+  }),
+  newestFoods: route({
+    method: 'POST',
+    path: '/households/:h/foods/newest',
+    says: 'These foods in their newest revision; for more ids than an address holds.',
+    body: z.object({ ids: z.array(Id).max(3000, 'are more than 3,000') }),
+    answer: Foods,
+  }),
+  addFood: route({
+    method: 'POST',
+    path: '/households/:h/foods',
+    says: 'Adds a food from its label.',
+    body: LabelSchema,
+    answer: FoodSchema,
+    makes: true,
+  }),
+  ownFoods: route({
+    method: 'GET',
+    path: '/households/:h/foods/own',
+    says: "The ids of the household's own foods.",
+    answer: z.array(z.string()),
+  }),
+  searchFoods: route({
+    method: 'GET',
+    path: '/households/:h/foods/search',
+    says: 'Foods that fit some words, the best first.',
+    query: z.object({ q: z.string().default('') }),
+    answer: Foods,
+  }),
+  writeFoods: route({
+    method: 'POST',
+    path: '/households/:h/foods/batch',
+    says: 'Writes foods and corrections of a file, all of them or none.',
+    body: BatchSchema,
+    answer: z.object({ foods: z.int(), corrections: z.int() }),
+  }),
+  putFood: route({
+    method: 'PUT',
+    path: '/households/:h/foods/:id',
+    says: 'Writes the next revision of a food.',
+    body: FoodSchema,
+    fromPath: ({ id }) => ({ id }),
+    answer: FoodSchema,
+    ifMatch: 'possible',
+  }),
+  removeFood: route({
+    method: 'DELETE',
+    path: '/households/:h/foods/:id',
+    says: 'Takes an own food off the shelf, with a way back.',
+    answer: null,
+  }),
+  restoreFood: route({
+    method: 'POST',
+    path: '/households/:h/foods/:id/restore',
+    says: 'Puts an own food on the shelf again.',
+    answer: null,
+  }),
+  foodRevisions: route({
+    method: 'GET',
+    path: '/households/:h/foods/:id/revisions',
+    says: 'Every revision of a food, the first first.',
+    answer: z.array(z.object({ food: FoodSchema, at: z.string() })),
+  }),
+  foodUses: route({
+    method: 'GET',
+    path: '/households/:h/foods/:id/uses',
+    says: 'The recipes that use a food.',
+    answer: z.array(z.object({ id: Id, title: z.string() })),
+  }),
+  correction: route({
+    method: 'GET',
+    path: '/households/:h/foods/:id/correction',
+    says: 'What the household calls a food and what its own measures weigh.',
+    answer: FoodCorrectionSchema.extend({ revision: Revision }),
+  }),
+  stock: route({
+    method: 'GET',
+    path: '/households/:h/stock',
+    says: 'What is in the house, in the order to use it up.',
+    answer: StockSchema,
+  }),
+  takeFromStock: route({
+    method: 'POST',
+    path: '/households/:h/stock/take',
+    says: 'Takes what a version needs out of what is in the house.',
+    body: z.object({ versionId: Id }),
+    answer: z.array(StockTakenSchema),
+  }),
+  barcode: route({
+    method: 'GET',
+    path: '/households/:h/barcodes/:code',
+    says: 'What a barcode is: the food of an earlier scan, or what the lookup knows.',
+    params: { code: Code },
+    answer: z.object({ code: z.string(), foodId: Id.nullable(), product: ProductSchema.nullable() }),
+  }),
+  putBarcode: route({
+    method: 'PUT',
+    path: '/households/:h/barcodes/:code',
+    says: 'Remembers which food a barcode is; what was scanned last holds.',
+    params: { code: Code },
+    body: z.object({ foodId: Id }),
+    answer: z.object({ code: z.string(), foodId: Id }),
+  }),
+} as const;
+
+/** Every route, by the name that the OpenAPI document gives it. */
+export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
+  new Map<string, AnyRoute>([
+    ...Object.entries(API),
+    ...DOCUMENT_NAMES.flatMap((name) =>
+      Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
+    ),
+  ]);
