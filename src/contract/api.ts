@@ -5,7 +5,7 @@ import { CardSchema } from './card.ts';
 import { ScoreAnswerSchema } from './cli.ts';
 import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
 import { DOCUMENT_API, documentRoutesOf } from './document-api.ts';
-import { entrySchema, FieldChangeSchema, Revision } from './entry.ts';
+import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './entry.ts';
 import { FeastPageSchema, FeastSchema } from './feast.ts';
 import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
 import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
@@ -102,6 +102,13 @@ export const API = {
     path: '/households/:h',
     says: 'Who counts how at the table of a household.',
     answer: TableSchema,
+  }),
+  changes: route({
+    method: 'GET',
+    path: '/households/:h/changes',
+    says: 'What has a new state in a household, as it happens.',
+    answer: z.array(ChangeNoteSchema),
+    streams: true,
   }),
   changeHousehold: route({
     method: 'PATCH',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DOCUMENT_NAMES, type DocumentName } from '../core/documents/document-kinds.ts';
-import { type ChangeOf, DOCUMENTS, type DocumentOf } from './documents.ts';
+import { type ChangeOf, DOCUMENTS, type DocumentOf, type DocumentSpec } from './documents.ts';
 import { DocumentId, entrySchema, keptSchema, Revision, sentEntrySchema } from './entry.ts';
 import { Id } from './primitives.ts';
 import { route } from './route.ts';
@@ -12,13 +12,10 @@ export const PUT_WHOLE = ['feasts', 'eaters', 'swaps', 'stock', 'pins', 'correct
  * How one kind of document is read and changed: by entries that say on which state they were made, by marks for removing
  * and bringing back. A script names the state exactly (If-Match); the outbox sends a base, and gets the document back.
  */
-function documentApi<N extends DocumentName>(name: N) {
-  const schema = DOCUMENTS[name].schema as z.ZodType<DocumentOf<N>>;
-  const change = DOCUMENTS[name].change as z.ZodType<ChangeOf<N>>;
-  const what = DOCUMENTS[name].kind.name;
+function documentApi<D, C>(name: DocumentName, { schema, change, kind }: DocumentSpec<D, C>) {
+  const what = kind.name;
   const kept = keptSchema(schema, change);
-  // Typed by every name there is: each path has the same two names in it.
-  const at = `/households/:h/${name as DocumentName}/:id` as const;
+  const at = `/households/:h/${name}/:id` as const;
   const params = { id: DocumentId };
   const fromPath = ({ id }: { readonly id: string }) => ownKey(name, id);
   const revision = (k: { readonly revision: number }) => k.revision;
@@ -88,12 +85,13 @@ function documentApi<N extends DocumentName>(name: N) {
   };
 }
 
-type DocumentApi<N extends DocumentName> = ReturnType<typeof documentApi<N>>;
+/** The routes of a kind of document, by what it is made of and what one change of it looks like. */
+export type DocumentApi<D, C> = ReturnType<typeof documentApi<D, C>>;
 
 /** The routes of every kind of document. */
-export const DOCUMENT_API = Object.fromEntries(DOCUMENT_NAMES.map((n) => [n, documentApi(n)])) as {
-  readonly [N in DocumentName]: DocumentApi<N>;
-};
+export const DOCUMENT_API = Object.fromEntries(
+  DOCUMENT_NAMES.map((n) => [n, documentApi<unknown, unknown>(n, DOCUMENTS[n] as DocumentSpec<unknown, unknown>)]),
+) as unknown as { readonly [N in DocumentName]: DocumentApi<DocumentOf<N>, ChangeOf<N>> };
 
 /** Which of the routes there are for a kind: a household is removed from outside of it, and few are put whole. */
 export function documentRoutesOf(name: DocumentName) {

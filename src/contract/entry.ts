@@ -4,7 +4,9 @@ import type { FieldChange } from '../core/history/field-change.ts';
 import { Id, Words } from './primitives.ts';
 
 /** The id of a document: of its own, or of the two things that it joins. */
-export const DocumentId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}(~[A-Za-z0-9][A-Za-z0-9-]{2,63})?$/, 'is not an id');
+export const DocumentId = z
+  .string()
+  .regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}(~[A-Za-z0-9][A-Za-z0-9-]{2,63})?$/, 'is not an id');
 export const DocumentNameSchema = z.enum(DOCUMENT_NAMES);
 
 /** An entry of any kind of document, by its changes. */
@@ -17,7 +19,8 @@ export const entrySchema = <C extends z.ZodType>(change: C) =>
   });
 
 const Path = z.array(z.string().min(1).max(130)).min(1).max(6);
-const Anything = z.json().optional();
+export const JsonSchema = z.json();
+const Anything = JsonSchema.optional();
 
 /** One change of a document of fields. What it makes of the document is checked by the document's own schema. */
 export const FieldChangeSchema: z.ZodType<FieldChange> = z.discriminatedUnion('kind', [

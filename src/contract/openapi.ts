@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allRoutes } from './api.ts';
 import { DOCUMENTS, RecipeHeadSchema } from './documents.ts';
-import { ChangeNoteSchema, DifferenceSchema, FieldChangeSchema } from './entry.ts';
+import { ChangeNoteSchema, DifferenceSchema, FieldChangeSchema, JsonSchema } from './entry.ts';
 import { FoodSchema, MeasureSchema } from './food.ts';
 import { HouseholdSchema } from './household.ts';
 import { ProblemSchema } from './problem.ts';
@@ -12,6 +12,7 @@ import { EntrySchema, LineSchema, StepSchema, VersionChangeSchema } from './vers
 
 /** What several routes speak of, each under its own name in the document. */
 const NAMED: Readonly<Record<string, z.ZodType>> = {
+  Json: JsonSchema,
   Problem: ProblemSchema,
   Difference: DifferenceSchema,
   Household: HouseholdSchema,
@@ -50,29 +51,21 @@ export function openApi(): Json {
   const registry = z.registry<{ id: string }>();
   for (const [id, schema] of Object.entries(NAMED)) registry.add(schema, { id });
   const routes = [...allRoutes()];
-  // Bodies and answers are put in by names of their own for now, so that all refer to what is named above.
   for (const [name, r] of routes)
-    for (const [part, schema] of Object.entries({ body: r.body, answer: r.answer as z.ZodType | null, query: r.query }))
+    for (const [part, schema] of Object.entries({ body: r.body, answer: r.answer as z.ZodType | null }))
       if (schema && !registry.has(schema)) registry.add(schema, { id: `${name}.${part}` });
   const { schemas } = z.toJSONSchema(registry, {
     io: 'input',
     unrepresentable: 'any',
     uri: (id) => `#/components/schemas/${id}`,
   });
-  const bare = (id: string): Json => {
-    const { $schema, $id, ...rest } = schemas[id] as Json;
-    return rest;
-  };
-  const schemaOf = (schema: z.ZodType): Json => {
-    const { id } = registry.get(schema)!;
-    return id in NAMED ? { $ref: `#/components/schemas/${id}` } : bare(id);
-  };
+  const named = Object.entries(schemas).map(([id, { $schema, $id, ...rest }]) => [id, rest] as const);
+  const schemaOf = (schema: z.ZodType): Json => ({ $ref: `#/components/schemas/${registry.get(schema)!.id}` });
   const paths: Record<string, Json> = {};
   for (const [name, r] of routes) {
     const path = r.path.replace(/:(\w+)/g, '{$1}');
     paths[path] = { ...paths[path], [r.method.toLowerCase()]: operation(name, r, schemaOf) };
   }
-  paths['/households/{h}/changes'] = { get: CHANGES };
   return {
     openapi: '3.1.0',
     info: {
@@ -86,7 +79,7 @@ export function openApi(): Json {
     servers: [{ url: '/api' }],
     paths,
     components: {
-      schemas: Object.fromEntries(Object.keys(NAMED).map((id) => [id, bare(id)])),
+      schemas: Object.fromEntries(named),
       responses: {
         Problem: {
           description: 'What is wrong, in words, and what to do about it.',
@@ -96,21 +89,6 @@ export function openApi(): Json {
     },
   };
 }
-
-const CHANGES: Json = {
-  operationId: 'changes',
-  summary: 'What has a new state in a household, as server-sent events: each a list of notes.',
-  parameters: [pathParameter('h', { type: 'string' })],
-  responses: {
-    200: {
-      description: 'The stream.',
-      content: {
-        'text/event-stream': { schema: { type: 'array', items: { $ref: '#/components/schemas/ChangeNote' } } },
-      },
-    },
-    default: { $ref: '#/components/responses/Problem' },
-  },
-};
 
 function pathParameter(name: string, schema: Json): Json {
   return { name, in: 'path', required: true, schema };
@@ -148,7 +126,7 @@ function operation(name: string, r: AnyRoute, schemaOf: (schema: z.ZodType) => J
           : {
               description: 'The answer.',
               ...(headers && { headers }),
-              content: { 'application/json': { schema: schemaOf(answer) } },
+              content: { [r.streams ? 'text/event-stream' : 'application/json']: { schema: schemaOf(answer) } },
             },
       default: { $ref: '#/components/responses/Problem' },
     },

@@ -43,6 +43,8 @@ export interface Route<
   readonly makes?: boolean;
   /** The revision of the answer, which goes out as its ETag. */
   readonly revision?: (answer: A extends z.ZodType ? z.output<A> : never) => number;
+  /** Whether the answer never ends: server-sent events, each an answer. */
+  readonly streams?: boolean;
   /** Whether the request names the revision that it changes (If-Match), or may. */
   readonly ifMatch?: 'needed' | 'possible';
 }
@@ -78,12 +80,14 @@ export type Sendable<T> = T extends readonly (infer U)[]
     ? { readonly [K in keyof T]: Sendable<T[K]> }
     : T;
 
+/** What a schema takes in; where it only says what comes out, that. */
+type Given<S extends z.ZodType> = unknown extends z.input<S> ? z.output<S> : z.input<S>;
 type Part<K extends string, T> = undefined extends T ? object : { readonly [N in K]: Sendable<T> };
 
 /** What a client gives to ask: the names in the path; query, body and revision where the route has them. */
 export type Ask<R extends AnyRoute> = ParamsOf<R> &
-  Part<'query', z.input<NonNullable<R['query']>>> &
-  Part<'body', z.input<NonNullable<R['body']>>> & { readonly ifMatch?: number };
+  Part<'query', Given<NonNullable<R['query']>>> &
+  Part<'body', Given<NonNullable<R['body']>>> & { readonly ifMatch?: number };
 
 /** The schema of a name in a path. */
 export const paramSchema = (r: AnyRoute, name: string): z.ZodType<string> =>

@@ -14,7 +14,7 @@ import { same } from '../../src/core/history/same.ts';
 import { type Change, lineChange } from '../../src/core/recipe/entry.ts';
 import type { Version } from '../../src/core/recipe/version.ts';
 import type { Eater } from '../../src/core/table/table.ts';
-import { ApiError, OfflineError, type request } from '../../src/web/data/api.ts';
+import { ApiError, OfflineError, type Transport } from '../../src/web/data/api.ts';
 import { documentServer } from '../../src/web/saving/document-server.ts';
 import { browserOutbox, type Outbox, waitingFor } from '../../src/web/saving/outbox.ts';
 import { SavedDocument } from '../../src/web/saving/saved-document.ts';
@@ -143,7 +143,7 @@ async function reset(world: World): Promise<void> {
 
 /** Asks the true server, through the weather of a device. */
 const askThrough =
-  (url: string, weather: Weather): typeof request =>
+  (url: string, weather: Weather): Transport =>
   async (method, path, body, headers = {}) => {
     if (weather.offline) throw new OfflineError();
     if (weather.slow > 0) await new Promise((resolve) => setTimeout(resolve, weather.slow));
@@ -160,7 +160,7 @@ const askThrough =
       weather.loseAnswers--;
       throw new OfflineError();
     }
-    if (response.ok) return json as never;
+    if (response.ok) return json;
     throw new ApiError(ProblemSchema.parse(json));
   };
 

@@ -39,7 +39,7 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
     res.locals.store = await householdStore(context, req.params.h);
     next();
   });
-  api.get('/households/:h/changes', streams.route);
+  api.get(API.changes.path, streams.route);
   serve(api, API.table, ({ store }) => store.table());
   serve(api, API.changeHousehold, async ({ store: { documents, id }, body, ifMatch }) => {
     const { document, revision } = await documents.kept('household', id);

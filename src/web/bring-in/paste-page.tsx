@@ -2,13 +2,14 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS, readRecipe } from '../../core/recipe/read-recipe.ts';
 import { isOpen } from '../../core/recipe/version.ts';
-import { request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
 
@@ -93,7 +94,7 @@ export function PastePage() {
       },
     };
     try {
-      await request('POST', `/households/${household.id}/recipes`, body);
+      await ask(API.addRecipe, { h: household.id, body });
       localStorage.removeItem(draftKey);
       await refresh.recipe(household.id);
       navigate(`/h/${household.id}/recipes/${recipeId}/bring-in`);

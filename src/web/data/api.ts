@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { type Problem, ProblemSchema } from '../../contract/problem.ts';
+import { type AnswerOf, type AnyRoute, type Ask, addressOf } from '../../contract/route.ts';
 
 /** An answer that is a problem, in words for the cook. */
 export class ApiError extends Error {
@@ -17,16 +18,19 @@ export class OfflineError extends Error {
   }
 }
 
-/** Asks the API. @throws ApiError, OfflineError */
-export async function request<T>(
+/** How a question reaches the server; a test may lose it, or its answer. */
+export type Transport = (
   method: string,
-  path: string,
+  address: string,
   body?: unknown,
-  headers: Record<string, string> = {},
-): Promise<T> {
+  headers?: Readonly<Record<string, string>>,
+) => Promise<unknown>;
+
+/** Asks the server. @param address under `/api` @throws ApiError, OfflineError */
+export const overHttp: Transport = async (method, address, body, headers = {}) => {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
+    response = await fetch(`/api${address}`, {
       method,
       headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...headers },
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -34,18 +38,16 @@ export async function request<T>(
   } catch {
     throw new OfflineError();
   }
-  if (response.status === 204) return undefined as T;
+  if (response.status === 204) return undefined;
   const json: unknown = await response.json().catch(() => null);
-  if (response.ok) return json as T;
+  if (response.ok) return json;
   const problem = ProblemSchema.safeParse(json);
   const fallback = { type: 'about:blank', title: 'Imbiss gave no answer that can be read.', status: response.status };
   throw new ApiError(problem.success ? problem.data : fallback);
-}
-
-export const get = <T>(path: string): Promise<T> => request<T>('GET', path);
+};
 
 /** Parses an answer at the border. @throws ApiError when this page and the server do not understand each other. */
-export function parseAnswer<T>(schema: z.ZodType<T>, json: unknown): T {
+export function parseAnswer<S extends z.ZodType>(schema: S, json: unknown): z.output<S> {
   const parsed = schema.safeParse(json);
   if (parsed.success) return parsed.data;
   throw new ApiError({
@@ -56,8 +58,28 @@ export function parseAnswer<T>(schema: z.ZodType<T>, json: unknown): T {
   });
 }
 
-/** A fetcher that parses what it gets. */
-export const getParsed =
-  <T>(schema: z.ZodType<T>) =>
-  async (path: string): Promise<T> =>
-    parseAnswer(schema, await get(path));
+/**
+ * Asks the API by a route of the contract: its path, its body, its answer.
+ *
+ * @example
+ * const page = await ask(API.recipe, { h: household.id, id })
+ * @throws ApiError, OfflineError
+ */
+export async function ask<R extends AnyRoute>(
+  route: R,
+  given: Ask<R>,
+  transport: Transport = overHttp,
+): Promise<AnswerOf<R>> {
+  const { body, ifMatch } = given as { readonly body?: unknown; readonly ifMatch?: number };
+  const headers: Record<string, string> = ifMatch === undefined ? {} : { 'If-Match': `"${ifMatch}"` };
+  const json = await transport(route.method, addressOf(route, given), body, headers);
+  return read(route, json);
+}
+
+/** Asks a route that is read, by an address that was made for it. */
+export const askAt = async <R extends AnyRoute>(route: R, address: string): Promise<AnswerOf<R>> =>
+  read(route, await overHttp('GET', address));
+
+// What `AnswerOf` says of every route, the compiler cannot see of any: this is the one place that tells it.
+const read = <R extends AnyRoute>(route: R, json: unknown): AnswerOf<R> =>
+  (route.answer === null ? undefined : parseAnswer(route.answer as z.ZodType, json)) as AnswerOf<R>;

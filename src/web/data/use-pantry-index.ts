@@ -1,5 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { mutate } from 'swr';
+import { API } from '../../contract/api.ts';
+import { addressOf } from '../../contract/route.ts';
 import type { Food } from '../../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../../core/food/match-food.ts';
 import { OfflineError } from './api.ts';
@@ -33,7 +35,7 @@ export function useReadingIndex(h: string, atHand: readonly Food[]): () => Promi
   return useCallback(async () => {
     try {
       const read = (had: Food[] | undefined) => had ?? pantryOnce(h);
-      const foods = await mutate(`/households/${h}/foods`, read, { revalidate: false });
+      const foods = await mutate(addressOf(API.pantry, { h }), read, { revalidate: false });
       return indexOf(foods ?? []);
     } catch (e) {
       if (e instanceof OfflineError) return indexFoods(atHand);

@@ -1,15 +1,14 @@
 import { useMemo } from 'react';
 import useSWR from 'swr';
-import { z } from 'zod';
-import { FoodSchema } from '../../contract/food.ts';
+import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
+import { addressOf } from '../../contract/route.ts';
 import type { Food } from '../../core/food/food.ts';
-import { parseAnswer, request } from './api.ts';
+import { ask } from './api.ts';
 import { useStock } from './queries.ts';
 import { useSwapShelf } from './use-swap-shelf.ts';
 
 const NONE: readonly Food[] = [];
-const foods = z.array(FoodSchema);
 
 /**
  * The newest revisions of the foods that recipes are worked on with: those of their lines, of the swaps on the shelf,
@@ -32,8 +31,8 @@ export function useWorkingFoods(
   }, [pages, offered, stock]);
   // The address is that of the pantry, so that what renews the pantry renews these.
   const { data, error } = useSWR(
-    ids === null ? null : [`/households/${h}/foods/newest`, ids.join(',')],
-    async ([path, list]) => parseAnswer(foods, await request('POST', path, { ids: list.split(',').filter(Boolean) })),
+    ids === null ? null : [addressOf(API.newestFoods, { h }), ids.join(',')],
+    ([, list]) => ask(API.newestFoods, { h, body: { ids: list.split(',').filter(Boolean) } }),
     { revalidateOnFocus: false, keepPreviousData: true },
   );
   return { foods: data ?? (ids?.length === 0 ? NONE : null), error };

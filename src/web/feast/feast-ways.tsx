@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
@@ -13,7 +14,7 @@ import type { Version } from '../../core/recipe/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
-import { request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
 import { documents } from '../saving/use-document.ts';
@@ -116,11 +117,8 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
         undoes: null,
       };
       // Versions and menu in one go: all of it, or nothing.
-      await request('POST', `/households/${household.id}/feasts/${feast.id}/take`, {
-        base: saved.shown.revision,
-        entry,
-        dishes,
-      });
+      const body = { base: saved.shown.revision, entry, dishes };
+      await ask(API.takeForFeast, { h: household.id, id: feast.id, body });
       for (const d of dishes) await read(d.version.recipeId);
       await saved.refresh();
       cancel();

@@ -1,13 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
-import { FeastPageSchema } from '../../contract/feast.ts';
+import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { Feast } from '../../core/feast/feast.ts';
-import { getParsed } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { readRecipePage } from '../data/queries.ts';
 import { type OpenDocument, useDocument } from '../saving/use-document.ts';
-
-const feastPage = getParsed(FeastPageSchema);
 
 export type FeastChange = Partial<Omit<Feast, 'id' | 'revision'>>;
 
@@ -29,7 +27,7 @@ export function useFeast(household: string, id: string): OpenFeast | null {
     let alive = true;
     setPages(null);
     setError(null);
-    feastPage(`/households/${household}/feasts/${id}`).then(
+    ask(API.feast, { h: household, id }).then(
       (page) => alive && setPages(page.pages),
       (e) => alive && setError(e),
     );

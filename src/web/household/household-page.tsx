@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import type { Eater, Household } from '../../core/table/table.ts';
-import { request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh, useFoods, useHouseholds } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
@@ -44,11 +45,11 @@ export function HouseholdPage() {
   };
   const removeDemo = async () => {
     try {
-      await request('DELETE', '/households/demo');
+      await ask(API.removeDemo, {});
       await refresh.households();
       navigate('/');
       sayDone('The demo is removed.', async () => {
-        await request('POST', '/households/demo/restore');
+        await ask(API.restoreDemo, {});
         await refresh.households();
       });
     } catch (e) {

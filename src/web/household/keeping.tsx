@@ -1,5 +1,6 @@
 import { formatDistanceToNow, parseISO } from 'date-fns';
-import { request } from '../data/api.ts';
+import { API } from '../../contract/api.ts';
+import { ask } from '../data/api.ts';
 import { useBackups, useSession } from '../data/queries.ts';
 import { sayError } from '../parts/say-error.ts';
 
@@ -12,9 +13,9 @@ export function Keeping() {
   const { data: session } = useSession();
   const last = backups?.[0];
   const age = last === undefined ? null : Date.now() - parseISO(last.at).getTime();
-  const leave = async (path: string) => {
+  const leave = async (everywhere: boolean) => {
     try {
-      await request('DELETE', path);
+      await ask(everywhere ? API.logOutEverywhere : API.logOut, {});
       window.location.assign('/');
     } catch (e) {
       sayError(e);
@@ -36,10 +37,10 @@ export function Keeping() {
       </p>
       {session?.passphrase && (
         <p className="mt-3 flex flex-wrap gap-2">
-          <button type="button" className="btn" onClick={() => leave('/session')}>
+          <button type="button" className="btn" onClick={() => leave(false)}>
             Log out on this device
           </button>
-          <button type="button" className="btn" onClick={() => leave('/sessions')}>
+          <button type="button" className="btn" onClick={() => leave(true)}>
             Log out everywhere
           </button>
         </p>

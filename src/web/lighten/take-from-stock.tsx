@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import { z } from 'zod';
-import { StockSchema, StockTakenSchema } from '../../contract/stock.ts';
-import { parseAnswer, request } from '../data/api.ts';
+import { API } from '../../contract/api.ts';
+import { DOCUMENT_API } from '../../contract/document-api.ts';
+import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
@@ -10,18 +10,19 @@ import { useHousehold } from '../shell/household-context.ts';
 /** Takes what a version needs out of the stock, once it is cooked. */
 export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versionId: string }) {
   const { household } = useHousehold();
-  const path = `/households/${household.id}/stock`;
+  const h = household.id;
   const take = async () => {
     try {
-      const taken = parseAnswer(z.array(StockTakenSchema), await request('POST', `${path}/take`, { versionId }));
+      const taken = await ask(API.takeFromStock, { h, body: { versionId } });
       await refresh.stock(household.id);
       if (taken.length === 0) return sayDone('Nothing of it is on the list of what is in the house');
       sayDone(`Taken: ${taken.map((t) => t.before.name).join(', ')}`, async () => {
-        const now = parseAnswer(StockSchema, await request('GET', path));
+        const now = await ask(API.stock, { h });
         for (const { before, after } of taken) {
-          if (after === null) await request('POST', `${path}/${before.id}/restore`);
-          const is = now.find((i) => i.id === before.id);
-          if (is) await request('PUT', `${path}/${before.id}`, before, { 'If-Match': `"${is.revision}"` });
+          const { id } = before;
+          if (after === null) await ask(DOCUMENT_API.stock.restore, { h, id });
+          const is = now.find((i) => i.id === id);
+          if (is) await ask(DOCUMENT_API.stock.put, { h, id, body: before, ifMatch: is.revision });
         }
         await refresh.stock(household.id);
       });

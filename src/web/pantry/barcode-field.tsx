@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { z } from 'zod';
-import { type Product, ProductSchema } from '../../contract/product.ts';
+import { API } from '../../contract/api.ts';
+import type { Product } from '../../contract/product.ts';
 import { readBarcode } from '../../core/food/barcode.ts';
 import type { Food } from '../../core/food/food.ts';
-import { ApiError, getParsed } from '../data/api.ts';
+import { ApiError, ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { LabelForm } from '../parts/label-form.tsx';
 import { Modal } from '../parts/modal.tsx';
@@ -13,9 +13,6 @@ import { documents } from '../saving/use-document.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { isTyping } from '../shell/is-typing.ts';
 
-const answer = getParsed(
-  z.object({ code: z.string(), foodId: z.string().nullable(), product: ProductSchema.nullable() }),
-);
 /** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */
 const SCAN_GAP_MS = 60;
 
@@ -36,7 +33,7 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
     if ('wrong' in read) return setWrong(read.wrong);
     setWrong(null);
     try {
-      const found = await answer(`/households/${household.id}/barcodes/${read.code}`);
+      const found = await ask(API.barcode, { h: household.id, code: read.code });
       if (found.foodId !== null) onFood(found.foodId, null);
       else setLabel({ code: read.code, product: found.product });
       setText('');

@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import { z } from 'zod';
+import { API } from '../../contract/api.ts';
 import { FoodSchema } from '../../contract/food.ts';
 import { editFood, editOf, ownCopy } from '../../core/food/edit-food.ts';
 import { changesOf } from '../../core/food/file/plan-import.ts';
 import type { Allergen, Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
-import { getParsed, request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
 import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
 import { Modal } from '../parts/modal.tsx';
 import { sayDone } from '../parts/say-done.ts';
@@ -28,18 +28,16 @@ const VALUES: readonly Nutrient[] = [
   'sodium',
   'alcohol',
 ];
-const revisions = getParsed(z.array(z.object({ food: FoodSchema, at: z.string() })));
 
 /** Changes an own food, with its earlier states to go back to; a shipped one is copied first. */
 export function FoodEdit({ food, own }: { food: Food; own: boolean }) {
   const { household } = useHousehold();
   const [editing, setEditing] = useState(false);
   const navigate = useNavigate();
-  const path = `/households/${household.id}/foods/${food.id}`;
-  const history = useSWR(own ? `${path}/revisions` : null, revisions);
+  const history = useAnswer(API.foodRevisions, own ? { h: household.id, id: food.id } : null);
   const put = async (after: Food, words: string, undoTo: Food | null) => {
     try {
-      await request('PUT', `/households/${household.id}/foods/${after.id}`, after);
+      await ask(API.putFood, { h: household.id, id: after.id, body: after });
       await Promise.all([refresh.pantry(household.id), history.mutate()]);
       sayDone(words, undoTo === null ? undefined : () => put(undoTo, 'As it was before', null));
     } catch (e) {

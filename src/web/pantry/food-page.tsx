@@ -1,14 +1,15 @@
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import { ALLERGEN_WORDS, type Food, type Measure } from '../../core/food/food.ts';
 import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { StockItem } from '../../core/stock/stock.ts';
-import { get, request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh, useOwnFoods, usePantry } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
 import { PinForm } from '../parts/pin-form.tsx';
 import { sayDone } from '../parts/say-done.ts';
 import { sayError } from '../parts/say-error.ts';
@@ -71,21 +72,21 @@ function TheFood({ food, household }: { food: Food; household: string }) {
     sayDone(`${food.name} is on the list of what is in the house`, () => saved.want({ wants: 'remove' }));
   };
   const navigate = useNavigate();
-  const path = `/households/${household}/foods/${food.id}`;
+  const one = { h: household, id: food.id };
   const takeOff = async () => {
     try {
-      await request('DELETE', path);
+      await ask(API.removeFood, one);
       navigate(`/h/${household}/pantry`);
       await refresh.pantry(household);
       sayDone(`${food.name} is off the shelf; recipes that name it keep it`, async () => {
-        await request('POST', `${path}/restore`);
+        await ask(API.restoreFood, one);
         await refresh.pantry(household);
       });
     } catch (e) {
       sayError(e);
     }
   };
-  const { data: uses } = useSWR<{ id: string; title: string }[]>(`/households/${household}/foods/${food.id}/uses`, get);
+  const { data: uses } = useAnswer(API.foodUses, one);
   return (
     <>
       <h1 className="text-3xl">{food.name}</h1>

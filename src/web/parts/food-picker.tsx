@@ -1,6 +1,5 @@
 import { useDeferredValue, useId, useMemo, useState } from 'react';
-import { Revision } from '../../contract/entry.ts';
-import { FoodCorrectionSchema } from '../../contract/food.ts';
+import { API } from '../../contract/api.ts';
 import type { Food } from '../../core/food/food.ts';
 import { withMeasure } from '../../core/food/food-correction.ts';
 import { fold } from '../../core/food/food-words.ts';
@@ -11,7 +10,7 @@ import { recipeWeight, resolveReading } from '../../core/recipe/read-ingredient.
 import { readLine } from '../../core/recipe/reading/read-line.ts';
 import type { Line, LineFood } from '../../core/recipe/version.ts';
 import type { Weight } from '../../core/recipe/weigh.ts';
-import { get, parseAnswer } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { readRecipePage, refresh, useRecipeSearch } from '../data/queries.ts';
 import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
@@ -171,9 +170,7 @@ const foodLine = (food: Food): LineFood => ({ kind: 'food', foodId: food.id, rev
 /** Keeps what one of a line's measures weighs in this kitchen, for every line read from now on. */
 async function rememberMeasure(household: string, food: Food, unit: string, grams: number): Promise<void> {
   try {
-    const schema = FoodCorrectionSchema.extend({ revision: Revision });
-    const path = `/households/${household}/foods/${food.id}/correction`;
-    const { revision, ...known } = parseAnswer(schema, await get(path));
+    const { revision, ...known } = await ask(API.correction, { h: household, id: food.id });
     const undo = await changeCorrection(
       household,
       { known, revision },

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import { type Label, LabelSchema } from '../../contract/food.ts';
 import type { Allergen, Food, FoodKind } from '../../core/food/food.ts';
 import { labelContradictions } from '../../core/food/food-from-label.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { learnFoods } from '../data/learnt-foods.ts';
 import { refresh } from '../data/queries.ts';
 import { useHousehold } from '../shell/household-context.ts';
@@ -135,7 +136,7 @@ export function LabelForm({
       return;
     }
     try {
-      const food = await request<Food>('POST', `/households/${household.id}/foods`, parsed.data);
+      const food = await ask(API.addFood, { h: household.id, body: parsed.data });
       learnFoods([food]);
       await refresh.pantry(household.id);
       onDone(food);

@@ -2,41 +2,36 @@ import { Copy, ExternalLink, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import useSWR from 'swr';
-import { z } from 'zod';
 import { CardView } from '../../card-view/card-view.tsx';
-import { CardSchema } from '../../contract/card.ts';
-import { type CardLink, CardLinkSchema } from '../../contract/recipe.ts';
+import { API } from '../../contract/api.ts';
+import type { CardLink } from '../../contract/recipe.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { isOpen } from '../../core/recipe/version.ts';
-import { getParsed, parseAnswer, request } from '../data/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
 import { useHousehold } from '../shell/household-context.ts';
 import { useOpenRecipe } from '../shell/recipe-context.ts';
 import '../../card-view/card-view.css';
 import { sayError } from '../parts/say-error.ts';
 
-const cardPreview = getParsed(z.object({ card: CardSchema, text: z.string() }));
-
 /** The card of a version: a page with a link, text to paste, a sheet to print. */
 export function PassOnPage() {
   const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
-  const home = `/households/${household.id}`;
+  const h = household.id;
   const [params, setParams] = useSearchParams();
   const latest = page.versions.filter((v) => v.kind === 'lightened').pop() ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
-  const { data, error } = useSWR(
-    `${home}/versions/${version.id}/card?r=${version.revision}&c=${page.recipe.revision}`,
-    cardPreview,
-  );
+  const again = `${version.revision} ${page.recipe.revision}`;
+  const { data, error } = useAnswer(API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
   const [busy, setBusy] = useState(false);
   const open = version.lines.filter(isOpen).length;
 
   const make = async () => {
     setBusy(true);
     try {
-      const link = parseAnswer(CardLinkSchema, await request('POST', `${home}/versions/${version.id}/cards`));
+      const link = await ask(API.addCard, { h, id: version.id });
       await refresh.recipe(household.id);
       await copy(link.url, 'The card is made and its link copied.', 'The card is made.');
     } catch (e) {
@@ -46,7 +41,7 @@ export function PassOnPage() {
   };
   const withdraw = async (card: CardLink) => {
     try {
-      await request('DELETE', `${home}/cards/${card.id}`);
+      await ask(API.withdrawCard, { h, id: card.id });
       await refresh.recipe(household.id);
       toast('The link is withdrawn and leads nowhere now.');
     } catch (e) {

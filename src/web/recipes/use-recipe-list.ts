@@ -1,6 +1,8 @@
 import useSWRInfinite from 'swr/infinite';
+import { API } from '../../contract/api.ts';
 import type { RecipeList, RecipeOrder, RecipeSummary } from '../../contract/recipe.ts';
-import { recipeList } from '../data/queries.ts';
+import { addressOf } from '../../contract/route.ts';
+import { askAt } from '../data/api.ts';
 
 /** What part of the recipes is looked at. */
 export interface RecipeWish {
@@ -15,22 +17,28 @@ export interface RecipeWish {
 
 const PAGE = 50;
 
-function pathOf(h: string, wish: RecipeWish, after: string | null): string {
-  const query = new URLSearchParams({ q: wish.words.slice(0, 120), order: wish.order, limit: String(PAGE) });
-  if (wish.counter !== null) query.set('counter', wish.counter);
-  if (wish.pointsAtMost !== null) query.set('pointsAtMost', String(wish.pointsAtMost));
-  if (wish.kcalAtMost !== null) query.set('kcalAtMost', String(wish.kcalAtMost));
-  if (wish.whose !== null) query.set('whose', wish.whose);
-  if (after !== null) query.set('after', after);
-  return `/households/${h}/recipes?${query}`;
-}
+const questionOf = (h: string, wish: RecipeWish, after: string | null) => ({
+  h,
+  query: {
+    q: wish.words.slice(0, 120),
+    order: wish.order,
+    limit: PAGE,
+    counter: wish.counter ?? undefined,
+    pointsAtMost: wish.pointsAtMost ?? undefined,
+    kcalAtMost: wish.kcalAtMost ?? undefined,
+    whose: wish.whose ?? undefined,
+    after: after ?? undefined,
+  },
+});
 
 /** The recipes of a household, page by page as the list is scrolled. */
 export function useRecipeList(h: string, wish: RecipeWish) {
   const { data, error, size, setSize, mutate, isLoading } = useSWRInfinite<RecipeList, Error>(
     (_, previous) =>
-      previous === null ? pathOf(h, wish, null) : previous.next === null ? null : pathOf(h, wish, previous.next),
-    recipeList,
+      previous !== null && previous.next === null
+        ? null
+        : addressOf(API.recipes, questionOf(h, wish, previous?.next ?? null)),
+    (address: string) => askAt(API.recipes, address),
     { revalidateOnFocus: true, keepPreviousData: true, revalidateFirstPage: true },
   );
   const first = data?.[0];

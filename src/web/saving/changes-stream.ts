@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { API } from '../../contract/api.ts';
 import { type ChangeNote, ChangeNoteSchema } from '../../contract/entry.ts';
+import { addressOf } from '../../contract/route.ts';
 
 type Hear = (notes: readonly ChangeNote[]) => void;
 const Notes = z.array(ChangeNoteSchema);
@@ -78,7 +80,7 @@ function whileVisible(householdId: string, hear: Hear, onBack: () => void): () =
 }
 
 function openStream(householdId: string, hear: Hear, onBack: () => void): () => void {
-  const source = new EventSource(`/api/households/${householdId}/changes`);
+  const source = new EventSource(`/api${addressOf(API.changes, { h: householdId })}`);
   let broken = false;
   source.addEventListener('open', () => {
     if (broken) onBack();

@@ -1,8 +1,7 @@
-import { z } from 'zod';
-import { DOCUMENTS } from '../../contract/documents.ts';
-import { entrySchema, keptSchema } from '../../contract/entry.ts';
+import { DOCUMENT_API, type DocumentApi } from '../../contract/document-api.ts';
+import type { Ask } from '../../contract/route.ts';
 import type { Entry } from '../../core/history/entry.ts';
-import { ApiError, parseAnswer, request } from '../data/api.ts';
+import { ApiError, ask, overHttp, parseAnswer, type Transport } from '../data/api.ts';
 import type { DocumentKey, Waiting } from './wish.ts';
 
 /** A document as the server keeps it, with the last of its history. */
@@ -24,37 +23,36 @@ export interface DocumentServer {
   send<D, C>(waiting: Waiting<D, C>): Promise<Kept<D, C>>;
 }
 
-export const pathOf = ({ householdId, name, id }: DocumentKey): string => `/households/${householdId}/${name}/${id}`;
+/** Where a document is, for the API. */
+const at = ({ householdId, id }: DocumentKey) => ({ h: householdId, id });
+
+/** The routes of a document's kind. A key says its kind while the page runs; whoever holds the document has its type. */
+const apiOf = <D, C>(key: DocumentKey): DocumentApi<D, C> => DOCUMENT_API[key.name] as unknown as DocumentApi<D, C>;
 
 /** Parses a document as it is kept. */
-export function parseKept<D, C>(key: DocumentKey, json: unknown): Kept<D, C> {
-  const spec = DOCUMENTS[key.name];
-  return parseAnswer(keptSchema(spec.schema, spec.change) as unknown as z.ZodType<Kept<D, C>>, json);
-}
+export const parseKept = <D, C>(key: DocumentKey, json: unknown): Kept<D, C> =>
+  parseAnswer(apiOf<D, C>(key).kept.answer, json);
 
-/** @param ask asks the API; a test may lose the question or the answer */
-export function documentServer(ask: typeof request = request): DocumentServer {
-  const load = async <D, C>(key: DocumentKey): Promise<Kept<D, C>> =>
-    parseKept(key, await ask('GET', `${pathOf(key)}/document`));
+/** @param transport asks the server; a test may lose the question or the answer */
+export function documentServer(transport: Transport = overHttp): DocumentServer {
+  const load = <D, C>(key: DocumentKey): Promise<Kept<D, C>> => ask(apiOf<D, C>(key).kept, at(key), transport);
   return {
     load,
-    entries: async (key, before) =>
-      parseAnswer(
-        z.object({ entries: z.array(entrySchema(DOCUMENTS[key.name].change)), earlier: z.boolean() }),
-        await ask('GET', `${pathOf(key)}/entries?before=${before}`),
-      ) as never,
-    send: async ({ document: key, base, wish }) => {
-      const path = pathOf(key);
+    entries: <C>(key: DocumentKey, before: string) =>
+      ask(apiOf<unknown, C>(key).entries, { ...at(key), query: { before } }, transport),
+    send: async <D, C>({ document: key, base, wish }: Waiting<D, C>): Promise<Kept<D, C>> => {
+      const api = apiOf<D, C>(key);
       switch (wish.wants) {
         case 'entry':
-          return parseKept(key, await ask('POST', `${path}/entries`, { base, entry: wish.entry }));
+          return ask(api.append, { ...at(key), body: { base, entry: wish.entry } }, transport);
         case 'make':
-          return parseKept(key, await ask('PUT', `${path}/document`, wish.document));
+          // That a document is not `undefined` cannot be seen of a type that is not known yet.
+          return ask(api.make, { ...at(key), body: wish.document } as Ask<typeof api.make>, transport);
         case 'remove':
-          await ask('DELETE', path);
+          await ask(api.remove, at(key), transport);
           return load(key);
         case 'restore':
-          return parseKept(key, await ask('POST', `${path}/restore`));
+          return ask(api.restore, at(key), transport);
       }
     },
   };

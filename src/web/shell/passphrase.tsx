@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react';
-import { ApiError, request } from '../data/api.ts';
+import { API } from '../../contract/api.ts';
+import { ApiError, ask } from '../data/api.ts';
 import { Mark } from './mark.tsx';
 
 export const needsPassphrase = (error: unknown): boolean => error instanceof ApiError && error.problem.status === 401;
@@ -11,7 +12,7 @@ export function Passphrase() {
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     try {
-      await request('POST', '/session', { passphrase: said });
+      await ask(API.logIn, { body: { passphrase: said } });
       window.location.reload();
     } catch (e) {
       setWrong(e instanceof Error ? e.message : String(e));

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { request } from '../data/api.ts';
+import { API } from '../../contract/api.ts';
+import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { sayError } from '../parts/say-error.ts';
 
@@ -10,11 +11,8 @@ export function StartOwn({ className = 'btn btn-main' }: { className?: string })
   const start = async () => {
     const id = uuid();
     try {
-      await request('POST', '/households', {
-        id,
-        name: 'My household',
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
-      });
+      const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+      await ask(API.addHousehold, { body: { id, name: 'My household', zone } });
       await refresh.households();
       navigate(`/h/${id}/household`);
     } catch (e) {

@@ -1,10 +1,11 @@
 import { proxy, wrap } from 'comlink';
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { API } from '../../../contract/api.ts';
 import type { Batch } from '../../../contract/food.ts';
 import type { ImportPlan, PlannedRow } from '../../../core/food/file/plan-import.ts';
 import { decodeText } from '../../../core/quantity/decode-text.ts';
-import { request } from '../../data/api.ts';
+import { ask } from '../../data/api.ts';
 import { refresh, useOwnFoods, usePantry } from '../../data/queries.ts';
 import { sayDone } from '../../parts/say-done.ts';
 import { errorWords, sayError } from '../../parts/say-error.ts';
@@ -58,10 +59,8 @@ export function FilesPage() {
     const corrections = new Map<string, Batch['corrections'][number]>();
     for (const r of plan.rows) if (r.kind === 'measure') corrections.set(r.correction.foodId, r.correction);
     try {
-      await request('POST', `/households/${household.id}/foods/batch`, {
-        foods,
-        corrections: [...corrections.values()],
-      } satisfies Batch);
+      const body: Batch = { foods, corrections: [...corrections.values()] };
+      await ask(API.writeFoods, { h: household.id, body });
       await refresh.pantry(household.id);
       sayDone(`${foods.length + corrections.size} written`);
       setPlan(null);
