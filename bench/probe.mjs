@@ -10,6 +10,7 @@ if (isMainThread && process.env.PROBE_PORT) {
   createServer((req, res) => {
     if (req.url === '/reset') delay.reset();
     const { rss } = process.memoryUsage();
+    if (process.env.PROBE_LOG) console.error(JSON.stringify(process.memoryUsage()));
     // The monitor sleeps 1 ms between two looks, which is no delay.
     const late = (p) => Math.max(0, ms(delay.percentile(p)) - 1);
     res.end(

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { bin, ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled({ forWork: true });
-await ensureBuilt();
+ensureBuilt();
 let status = 0;
 for (const name of ['recount', 'search', 'ways', 'keystrokes', 'first-load', 'library', 'first-start']) {
   console.log(`\n${name}`);

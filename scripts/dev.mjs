@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled({ forWork: true });
-await ensureBuilt();
+ensureBuilt();
 const env = { ...process.env, API_PORT: process.env.PORT ?? '4180' };
 const node = (...args) => spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env });
 const children = [

@@ -63,10 +63,12 @@ export function markBuilt() {
   writeFileSync(BUILT, new Date().toISOString());
 }
 
-/** Builds client and server when stale. */
-export async function ensureBuilt() {
+/** Builds client and server when stale, in a process of its own: what a build takes is given back before serving. */
+export function ensureBuilt() {
   ensureInstalled();
   if (!isStale()) return;
-  const { build } = await import('./build.mjs');
-  await build();
+  if (run(process.execPath, [join(ROOT, 'scripts/build.mjs')], { stdio: ['ignore', 2, 2] }) !== 0) {
+    console.error('Imbiss could not be built.');
+    process.exit(1);
+  }
 }

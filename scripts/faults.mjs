@@ -3,5 +3,5 @@ import { join } from 'node:path';
 import { bin, ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled({ forWork: true });
-await ensureBuilt();
+ensureBuilt();
 process.exit(bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, 'tests/faults/run.ts')]));

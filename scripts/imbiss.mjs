@@ -3,6 +3,6 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ensureBuilt, ROOT } from './ensure.mjs';
 
-await ensureBuilt();
+ensureBuilt();
 const { cli } = await import(pathToFileURL(join(ROOT, 'dist/cli.js')).href);
 process.exitCode = await cli(process.argv.slice(2));

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
-import { LONGEST_RECIPE } from '../core/recipe/read-recipe.ts';
+import { LONGEST_RECIPE } from '../core/recipe/recipe-limits.ts';
 import { CardSchema } from './card.ts';
 import { ScoreAnswerSchema } from './cli.ts';
 import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
@@ -267,6 +267,7 @@ export const API = {
     says: 'The foods of the pantry in their newest revision: all, or those with these ids, with commas between.',
     query: z.object({ ids: z.string().optional() }),
     answer: Foods,
+    checkedWhenRead: true,
   }),
   newestFoods: route({
     method: 'POST',
@@ -274,6 +275,7 @@ export const API = {
     says: 'These foods in their newest revision; for more ids than an address holds.',
     body: z.object({ ids: z.array(Id).max(3000, 'are more than 3,000') }),
     answer: Foods,
+    checkedWhenRead: true,
   }),
   addFood: route({
     method: 'POST',

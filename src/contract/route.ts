@@ -39,6 +39,8 @@ export interface Route<
   /** What of the body the path says already, so that the body may leave it out. */
   readonly fromPath?: (params: Readonly<Record<NamesIn<P>, string>>) => object;
   readonly answer: A;
+  /** Whether all of the answer was parsed by its schema when it was read: thousands of foods are not parsed twice. */
+  readonly checkedWhenRead?: boolean;
   /** Whether something new comes of it (201). */
   readonly makes?: boolean;
   /** The revision of the answer, which goes out as its ETag. */

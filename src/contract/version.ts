@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
 import type { Change, Entry } from '../core/recipe/entry.ts';
+import { MOST_INGREDIENTS } from '../core/recipe/recipe-limits.ts';
 import { type Line, type LineFood, type Step, VERSION_KINDS, type Version } from '../core/recipe/version.ts';
 import type { Weight } from '../core/recipe/weigh.ts';
 import { entrySchema } from './entry.ts';
@@ -9,7 +10,6 @@ import { Grams, Id, Servings, Words } from './primitives.ts';
 /** A line or a step may be as long as anybody pastes; the reader asks about long ones, and nothing is cut off. */
 const LONGEST_TEXT = 100_000;
 const MOST_STEPS = 1000;
-const MOST_LINES = 400;
 const distinct = (items: readonly { readonly id: string }[]): boolean =>
   new Set(items.map((i) => i.id)).size === items.length;
 
@@ -63,7 +63,7 @@ export const VersionSchema: z.ZodType<Version> = z.object({
   servings: Servings.nullable(),
   lines: z
     .array(LineSchema)
-    .max(MOST_LINES, `holds more than ${MOST_LINES} lines: split the recipe into two`)
+    .max(MOST_INGREDIENTS, `holds more than ${MOST_INGREDIENTS} lines: split the recipe into two`)
     .refine(distinct, 'has two lines with one id'),
   steps: z.array(StepSchema).max(MOST_STEPS).refine(distinct, 'has two steps with one id'),
   revision: z.int().min(0),

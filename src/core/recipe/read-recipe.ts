@@ -30,10 +30,6 @@ export interface RecipeText {
   readonly notes: readonly string[];
 }
 
-/** The largest paste that is read at once, characters, and the most lines. */
-export const LONGEST_RECIPE = 100_000;
-export const MOST_INGREDIENTS = 400;
-
 type Section = 'top' | 'ingredients' | 'steps' | 'notes';
 
 const HEADINGS: ReadonlyArray<readonly [RegExp, Section]> = [
