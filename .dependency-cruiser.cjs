@@ -2,7 +2,7 @@
 const layer = (name, path, allowed) => ({
   name,
   severity: 'error',
-  from: { path, pathNot: '\\.test\\.tsx?$' },
+  from: { path },
   to: { path: '^(src|demo)/', pathNot: allowed },
 });
 
@@ -17,8 +17,16 @@ module.exports = {
     {
       name: 'core-does-no-io',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/' },
       to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'numeric-quantity|date-fns' },
+    },
+    {
+      name: 'no-folder-circles',
+      comment: 'Folders import one way only: what a folder builds on does not build on it.',
+      severity: 'error',
+      scope: 'folder',
+      from: {},
+      to: { circular: true },
     },
     {
       name: 'no-circles',
@@ -31,5 +39,7 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
+    // What a test leans on is no part of how the layers stand.
+    exclude: { path: '\\.test\\.tsx?$|^tests/' },
   },
 };

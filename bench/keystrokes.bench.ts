@@ -1,5 +1,5 @@
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
-import type { Line, Version } from '../src/core/recipe/version.ts';
+import type { Line, Version } from '../src/core/version/version.ts';
 import { seedDatabase } from '../tests/support/seeded-database.ts';
 import { startImbiss } from '../tests/support/start-imbiss.ts';
 

@@ -1,5 +1,5 @@
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
-import type { Line, Version } from '../src/core/recipe/version.ts';
+import type { Line, Version } from '../src/core/version/version.ts';
 import { changeHub } from '../src/server/changes/change-hub.ts';
 import { openDatabase } from '../src/server/db/open.ts';
 import { makeDocument } from '../src/server/store/entries.ts';
@@ -9,8 +9,8 @@ import { syncSamplePrograms } from '../src/server/store/programs.ts';
 import { addRecipe } from '../src/server/store/recipes.ts';
 import { renewHere } from '../src/server/store/renewal.ts';
 import { type StoreContext, scopeOf } from '../src/server/store/scope.ts';
-import { EATERS } from '../src/server/store/shelves/eaters.ts';
-import { VERSIONS } from '../src/server/store/shelves/versions.ts';
+import { EATERS } from '../src/server/store/eater-shelf.ts';
+import { VERSIONS } from '../src/server/store/version-shelf.ts';
 import { write } from '../src/server/store/write.ts';
 
 const FOODS = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'));

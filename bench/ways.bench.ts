@@ -1,4 +1,4 @@
-import { solveChoices } from '../src/core/ways/solve.ts';
+import { solveChoices } from '../src/core/knapsack/solve.ts';
 import { generalSolver } from '../tests/support/general-solver.ts';
 import { hardChoices, seeded } from '../tests/support/hard-choices.ts';
 

@@ -1,11 +1,11 @@
 import type { ParsedLine } from '../contract/cli.ts';
+import { foodAnswer } from '../core/counting/score-recipe.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatAmount } from '../core/quantity/format-amount.ts';
 import type { MeasureSystem } from '../core/quantity/measure-system.ts';
-import { readIngredient } from '../core/recipe/read-ingredient.ts';
-import { type IngredientText, ingredientLines } from '../core/recipe/read-recipe.ts';
-import { foodAnswer } from '../core/recipe/score-recipe.ts';
+import { type IngredientText, ingredientLines } from '../core/reading/read-recipe.ts';
+import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 

@@ -1,5 +1,6 @@
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
 import { recipeFromJson } from '../contract/recipe-file.ts';
+import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
@@ -7,8 +8,7 @@ import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
 import { WAYS, type Way } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
-import { type RecipeText, readRecipe } from '../core/recipe/read-recipe.ts';
-import { type Score, scoreRecipe } from '../core/recipe/score-recipe.ts';
+import { type RecipeText, readRecipe } from '../core/reading/read-recipe.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { systemOf } from './parse-command.ts';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import type { RecipeText } from '../core/recipe/read-recipe.ts';
-import { normalizeText } from '../core/recipe/reading/normalize-text.ts';
-import { readNumber } from '../core/recipe/reading/read-number.ts';
-import { splitLine } from '../core/recipe/reading/split-line.ts';
+import { normalizeText } from '../core/reading/normalize-text.ts';
+import { readNumber } from '../core/reading/read-number.ts';
+import type { RecipeText } from '../core/reading/read-recipe.ts';
+import { splitLine } from '../core/reading/split-line.ts';
 
 const Text = z.union([z.string(), z.object({ text: z.string() }).transform((o) => o.text)]);
 

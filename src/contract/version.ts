@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
-import type { Change, Entry } from '../core/recipe/entry.ts';
-import { MOST_INGREDIENTS } from '../core/recipe/recipe-limits.ts';
-import { type Line, type LineFood, type Step, VERSION_KINDS, type Version } from '../core/recipe/version.ts';
-import type { Weight } from '../core/recipe/weigh.ts';
+import { MOST_INGREDIENTS } from '../core/reading/recipe-limits.ts';
+import type { Change, Entry } from '../core/version/entry.ts';
+import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
+import type { LineFood } from '../core/weighing/line-food.ts';
+import type { Weight } from '../core/weighing/weigh.ts';
 import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 

@@ -2,8 +2,8 @@ import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { KeptVersion, NewRecipe, RecipeList, RecipePage } from '../../src/contract/recipe.ts';
 import type { Food } from '../../src/core/food/food.ts';
-import { lineChange } from '../../src/core/recipe/entry.ts';
-import type { Version } from '../../src/core/recipe/version.ts';
+import { lineChange } from '../../src/core/version/entry.ts';
+import type { Version } from '../../src/core/version/version.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 

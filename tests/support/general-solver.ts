@@ -1,5 +1,5 @@
 import highsLoader from 'highs';
-import { type ChoiceProblem, departureOfPicks, keepsLimits } from '../../src/core/ways/problem.ts';
+import { type ChoiceProblem, departureOfPicks, keepsLimits } from '../../src/core/knapsack/problem.ts';
 
 /** What the general solver says of a problem; `kept` tells whether its picks keep every limit exactly. */
 export interface GeneralAnswer {

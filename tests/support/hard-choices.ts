@@ -1,4 +1,4 @@
-import type { ChoiceProblem, Limit } from '../../src/core/ways/problem.ts';
+import type { ChoiceProblem, Limit } from '../../src/core/knapsack/problem.ts';
 
 /** A generator with a seed (a linear congruence, as in Numerical Recipes): the same cases in every run. */
 export function seeded(seed: number): () => number {

@@ -1,9 +1,10 @@
 import type { Food } from '../../src/core/food/food.ts';
 import { indexFoods } from '../../src/core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
-import { lineOf, readIngredient } from '../../src/core/recipe/read-ingredient.ts';
-import type { Kitchen } from '../../src/core/recipe/resolve-lines.ts';
-import type { Line, Version } from '../../src/core/recipe/version.ts';
+import type { Kitchen } from '../../src/core/version/kitchen.ts';
+import { lineOf } from '../../src/core/version/line-of.ts';
+import type { Line, Version } from '../../src/core/version/version.ts';
+import { readIngredient } from '../../src/core/weighing/read-ingredient.ts';
 
 /** A bare line for tests of structure. */
 export const testRecipeLine = (id: string, rest: Partial<Line> = {}): Line => ({

@@ -4,9 +4,9 @@ import { cautionsFor } from '../caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../program/format-points.ts';
 import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { formatDay } from '../quantity/format-day.ts';
-import { applyEntry } from '../recipe/entry.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
+import { applyEntry } from '../version/entry.ts';
 import { amountWords, type CardInput, makeCard } from './card.ts';
 import { cardText } from './card-text.ts';
 

@@ -1,20 +1,20 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
+import { countVersion, type VersionCount } from '../counting/count-version.ts';
 import { describeGrams } from '../food/describe-grams.ts';
-import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
+import { ALLERGEN_WORDS } from '../food/food.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
-import { countVersion, type VersionCount } from '../recipe/count-version.ts';
-import { pairLines } from '../recipe/pair-lines.ts';
-import type { Kitchen } from '../recipe/resolve-lines.ts';
-import { stepUses } from '../recipe/step-uses.ts';
-import { stepsAsChanged } from '../recipe/steps-as-changed.ts';
-import type { Line, Version } from '../recipe/version.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
+import type { Kitchen } from '../version/kitchen.ts';
+import { pairLines } from '../version/pair-lines.ts';
+import { stepUses } from '../version/step-uses.ts';
+import { stepsAsChanged } from '../version/steps-as-changed.ts';
+import type { Line, Version } from '../version/version.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -202,8 +202,3 @@ function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input
       };
     });
 }
-
-/** The foods of a card's dish, for allergens; exported for the bench's warning of what a swap brings in. */
-export const foodsOf = (count: VersionCount): Food[] => [
-  ...new Set(count.lines.flatMap((l) => l.parts.map((p) => p.food))),
-];

@@ -1,5 +1,5 @@
 import type { Food } from '../food/food.ts';
-import type { Line } from '../recipe/version.ts';
+import type { Line } from '../version/version.ts';
 
 /** Cured or pickled: this much sodium in 100 g, mg. */
 const CURED_MG = 700;

@@ -1,10 +1,12 @@
+import { nutritionOf } from '../counting/count-version.ts';
+import { resolveLines } from '../counting/resolve-lines.ts';
 import { type Certainty, type Count, certaintyOf, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
 import { add, type Interval, ZERO } from '../quantity/interval.ts';
-import { nutritionOf } from '../recipe/count-version.ts';
-import { dishWeight, type Kitchen, resolveLines } from '../recipe/resolve-lines.ts';
-import type { Version } from '../recipe/version.ts';
+import { dishWeight } from '../version/dish-weight.ts';
+import type { Kitchen } from '../version/kitchen.ts';
+import type { Version } from '../version/version.ts';
 
 /** A version with how many servings of it each counter eats; 0 when none. */
 export interface ServedDish {

@@ -2,19 +2,19 @@ import { describe, expect, it } from 'vitest';
 import { counterOf, sample, testProgram } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
 import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
+import { countVersion } from '../counting/count-version.ts';
+import { resolveLines } from '../counting/resolve-lines.ts';
 import { count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
-import { countVersion } from '../recipe/count-version.ts';
-import { resolveLines } from '../recipe/resolve-lines.ts';
-import type { Version } from '../recipe/version.ts';
-import { versionAfter } from '../ways/bench.ts';
+import type { Version } from '../version/version.ts';
 import { searchBench } from '../ways/find-ways.ts';
 import type { ChoiceContext, LineChoice } from '../ways/line-choices.ts';
+import { versionAfter } from '../ways/search-model.ts';
 import { readWithout } from '../ways/without.ts';
 import { countFeast } from './count-feast.ts';
 import { portionOf, servingsNeeded, timesToMake } from './feast.ts';
-import { type DishOnBench, feastBench } from './feast-bench.ts';
+import { type DishOnBench, feastBench } from './feast-model.ts';
 
 /** Line ids differ between the dishes of a table. */
 const dish = (id: string, lines: string[], servings: number): Version => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { counterOf, pointFood, sample, testFood, testLine, testProgram } from '../../../tests/support/test-lines.ts';
 import type { StatedNutrients } from '../food/nutrients.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
-import { compareWays } from './compare-ways.ts';
+import { compareWays } from './compare-methods.ts';
 import { count } from './count.ts';
 import { plainCounter } from './program.ts';
 

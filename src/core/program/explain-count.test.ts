@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { sample, testProgram } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, testRecipeLine } from '../../../tests/support/test-version.ts';
-import { resolveLines } from '../recipe/resolve-lines.ts';
-import { compareWays } from './compare-ways.ts';
+import { resolveLines } from '../counting/resolve-lines.ts';
+import { compareWays } from './compare-methods.ts';
 import { count } from './count.ts';
 import { explainCount } from './explain-count.ts';
 import { plainCounter } from './program.ts';

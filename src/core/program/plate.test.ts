@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { counterOf, sample } from '../../../tests/support/test-lines.ts';
+import { plateLines } from '../counting/plate-lines.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
-import { plateLines } from '../recipe/plate-lines.ts';
 import { platePoints } from './plate.ts';
 
 const index = indexFoods(SHIPPED_FOODS);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readLine } from '../recipe/reading/read-line.ts';
+import { readLine } from '../reading/read-line.ts';
 import { sayVolume } from './say-volume.ts';
 
 describe('a volume in the measures a kitchen has', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testRecipeLine } from '../../../tests/support/test-version.ts';
-import type { Line } from '../recipe/version.ts';
+import type { Line } from '../version/version.ts';
 import { byUse, type StockItem, takeFromStock } from './stock.ts';
 
 const item = (id: string, over: Partial<StockItem> = {}): StockItem => ({

@@ -1,4 +1,4 @@
-import type { Line } from '../recipe/version.ts';
+import type { Line } from '../version/version.ts';
 
 /** Something in the house, or something that cannot be had here or now. */
 export interface StockItem {

@@ -1,12 +1,12 @@
 import type { Allergen, Food } from '../food/food.ts';
 import { sayLike } from '../food/say-like.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
-import type { Change } from '../recipe/entry.ts';
-import { lineChange } from '../recipe/entry.ts';
-import type { Line, Step, Version } from '../recipe/version.ts';
-import type { Weight } from '../recipe/weigh.ts';
+import type { Change } from '../version/entry.ts';
+import { lineChange } from '../version/entry.ts';
+import type { Line, Step, Version } from '../version/version.ts';
+import type { Weight } from '../weighing/weigh.ts';
 import type { Swap } from './swap.ts';
-import { markOf } from './swap-mark.ts';
+import { markOf } from './swap-ref.ts';
 
 export interface SwapContext {
   readonly food: (id: string) => Food | null;

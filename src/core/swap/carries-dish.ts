@@ -1,5 +1,5 @@
 import type { Food, Role } from '../food/food.ts';
-import type { Line, Version } from '../recipe/version.ts';
+import type { Line, Version } from '../version/version.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
 
 /** A line of at least this share of the dish's weight is what the dish is made of; the meat needs less: common practice. */

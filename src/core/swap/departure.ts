@@ -1,10 +1,10 @@
 import type { Food, Role } from '../food/food.ts';
-import { pairLines } from '../recipe/pair-lines.ts';
-import type { Line, Version } from '../recipe/version.ts';
+import { pairLines } from '../version/pair-lines.ts';
+import type { Line, Version } from '../version/version.ts';
 import { carriesDish } from './carries-dish.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-mark.ts';
+import { readMark } from './swap-ref.ts';
 
 /** How far a dish moves when something is left out, by the part it plays; common practice, verdicts correct it. */
 const LEFT_OUT: Readonly<Record<Role, number>> = {

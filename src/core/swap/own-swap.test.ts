@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { applyEntry } from '../recipe/entry.ts';
-import type { Line, Version } from '../recipe/version.ts';
+import { applyEntry } from '../version/entry.ts';
+import type { Line, Version } from '../version/version.ts';
 import { applySwap } from './apply-swap.ts';
 import { checkSwap } from './check-swap.ts';
 import { cupRatio } from './cup-ratio.ts';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { applyEntry, type Change, invertChanges } from '../recipe/entry.ts';
-import { pairLines } from '../recipe/pair-lines.ts';
-import type { Version } from '../recipe/version.ts';
+import { applyEntry, type Change, invertChanges } from '../version/entry.ts';
+import { pairLines } from '../version/pair-lines.ts';
+import type { Version } from '../version/version.ts';
 import { applySwap } from './apply-swap.ts';
 import { SWAPS } from './library.ts';
 import { restoreLine } from './restore-line.ts';

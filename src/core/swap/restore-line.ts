@@ -1,6 +1,6 @@
-import { type Change, lineChange } from '../recipe/entry.ts';
-import type { LinePair } from '../recipe/pair-lines.ts';
-import type { Version } from '../recipe/version.ts';
+import { type Change, lineChange } from '../version/entry.ts';
+import type { LinePair } from '../version/pair-lines.ts';
+import type { Version } from '../version/version.ts';
 import type { Swap } from './swap.ts';
 import { swapOfLine } from './swap-of-line.ts';
 

@@ -4,7 +4,7 @@ import { fitsRole } from '../ways/line-choices.ts';
 import { departureOf, leftOutDeparture, shareDeparture } from './departure.ts';
 import { SWAPS } from './library.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
-import { markOf, readMark } from './swap-mark.ts';
+import { markOf, readMark } from './swap-ref.ts';
 
 const cake = readVersion(['300 g flour', '150 g butter', '150 g sugar', '3 eggs', '1 tsp baking powder'], {
   servings: 12,

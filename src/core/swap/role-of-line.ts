@@ -1,5 +1,5 @@
 import type { Food, Role } from '../food/food.ts';
-import type { Line, Version } from '../recipe/version.ts';
+import type { Line, Version } from '../version/version.ts';
 
 /** Fat up to this much a serving, in a dish that is no batter, is for the pan, g: common practice. */
 const FOR_THE_PAN_G = 18;

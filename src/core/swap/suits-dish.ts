@@ -1,5 +1,5 @@
 import type { Food, FoodKind } from '../food/food.ts';
-import type { Version } from '../recipe/version.ts';
+import type { Version } from '../version/version.ts';
 import type { Swap } from './swap.ts';
 
 /** So much sweetening a serving makes a dish a sweet one, g: common practice. */

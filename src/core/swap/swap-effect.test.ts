@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { countVersion } from '../recipe/count-version.ts';
-import { applyEntry } from '../recipe/entry.ts';
+import { countVersion } from '../counting/count-version.ts';
+import { applyEntry } from '../version/entry.ts';
 import { applySwap } from './apply-swap.ts';
 import { SWAPS } from './library.ts';
 import { effectWords, swapEffect } from './swap-effect.ts';

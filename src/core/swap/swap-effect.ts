@@ -1,7 +1,7 @@
-import { foodsOf } from '../card/card.ts';
+import type { VersionCount } from '../counting/count-version.ts';
+import { foodsOf } from '../counting/foods-of.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
-import type { VersionCount } from '../recipe/count-version.ts';
 import { allergensBroughtIn } from './apply-swap.ts';
 
 /** What a swap does to a serving besides its points. */

@@ -1,5 +1,5 @@
 import type { Role } from '../food/food.ts';
-import type { Line } from '../recipe/version.ts';
+import type { Line } from '../version/version.ts';
 import type { Swap } from './swap.ts';
 
 /** A swap as a change made by hand says it; what only the cook knows is left to ask. */

@@ -1,6 +1,6 @@
-import type { Line } from '../recipe/version.ts';
+import type { Line } from '../version/version.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-mark.ts';
+import { readMark } from './swap-ref.ts';
 
 /** The swap that made a line what it is; null for none, or one that nobody knows any more. */
 export const swapOfLine = (line: Pick<Line, 'swapId'>, swaps: readonly Swap[]): Swap | null =>

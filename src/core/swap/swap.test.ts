@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { sample } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { countVersion } from '../counting/count-version.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { plainCounter } from '../program/program.ts';
-import { countVersion } from '../recipe/count-version.ts';
-import { applyEntry } from '../recipe/entry.ts';
-import type { Version } from '../recipe/version.ts';
+import { applyEntry } from '../version/entry.ts';
+import type { Version } from '../version/version.ts';
 import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
 import { avoidedBy } from './avoided.ts';
 import { departureOf } from './departure.ts';

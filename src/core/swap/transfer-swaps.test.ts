@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { applyEntry, invertChanges } from '../recipe/entry.ts';
+import { applyEntry, invertChanges } from '../version/entry.ts';
 import { SWAPS } from './library.ts';
 import { transferSwaps } from './transfer-swaps.ts';
 

@@ -1,8 +1,8 @@
-import { applyEntry, type Change } from '../recipe/entry.ts';
-import type { Version } from '../recipe/version.ts';
+import { applyEntry, type Change } from '../version/entry.ts';
+import type { Version } from '../version/version.ts';
 import { applySwap, type SwapContext, whyNot } from './apply-swap.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-mark.ts';
+import { readMark } from './swap-ref.ts';
 
 /** What became of one recipe's swaps on another. */
 export interface Transferred {

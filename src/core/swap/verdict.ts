@@ -1,8 +1,8 @@
 import type { Food, Role } from '../food/food.ts';
-import type { Version } from '../recipe/version.ts';
+import type { Version } from '../version/version.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-mark.ts';
+import { readMark } from './swap-ref.ts';
 
 export const AGAIN = ['again', 'changes', 'no'] as const;
 export const ENOUGH = ['enough', 'tooLittle', 'tooMuch'] as const;

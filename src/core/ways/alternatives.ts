@@ -1,7 +1,7 @@
 import type { Aim } from './aim.ts';
-import { type Bench, stayOf } from './bench.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
 import { search } from './search.ts';
+import { type Bench, stayOf } from './search-model.ts';
 import { keyOf, type Way } from './way.ts';
 
 const ALTERNATIVES = 3;

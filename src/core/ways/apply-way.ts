@@ -1,6 +1,6 @@
-import { applyEntry, type Change, lineChange } from '../recipe/entry.ts';
-import type { Version } from '../recipe/version.ts';
 import { applySwap } from '../swap/apply-swap.ts';
+import { applyEntry, type Change, lineChange } from '../version/entry.ts';
+import type { Version } from '../version/version.ts';
 import { type ChoiceContext, LEAVE_OUT, type LineChoice } from './line-choices.ts';
 
 /** The changes that make a version what a way says: one entry, to be undone at once. */

@@ -1,11 +1,11 @@
-import type { Version } from '../recipe/version.ts';
+import type { Version } from '../version/version.ts';
 import type { Aim } from './aim.ts';
 import { alternatives } from './alternatives.ts';
-import { type Bench, benchOf, type Sums } from './bench.ts';
 import { frontierOf } from './frontier.ts';
 import type { ChoiceContext, LineChoices } from './line-choices.ts';
 import { obstacleOf } from './obstacle.ts';
 import { search } from './search.ts';
+import { type Bench, benchOf, type Sums } from './search-model.ts';
 import type { FrontierPoint, Obstacle, Way, WaysOptions } from './way.ts';
 
 export interface WaysAnswer {

@@ -1,6 +1,6 @@
 import type { Aim } from './aim.ts';
-import type { Bench } from './bench.ts';
 import { search } from './search.ts';
+import type { Bench } from './search-model.ts';
 import type { FrontierPoint, WaysOptions } from './way.ts';
 
 /** For one counter the least departure for at most 0, 1, 2 … points, down from what it counts now; the others' limits hold. */

@@ -1,6 +1,6 @@
-import type { BenchLimit } from './bench-limit.ts';
 import type { House } from './in-house.ts';
 import type { LineChoices } from './line-choices.ts';
+import type { BenchLimit } from './model-limit.ts';
 
 /** Where several lines may take the same food out of the house, all of them together must find enough of it. */
 export function houseLimits(choices: readonly LineChoices[], house: House | undefined): BenchLimit[] {

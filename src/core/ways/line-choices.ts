@@ -1,11 +1,9 @@
+import { nutritionOf } from '../counting/count-version.ts';
+import { resolveLines } from '../counting/resolve-lines.ts';
 import type { Allergen, Food, Role } from '../food/food.ts';
 import { type CountLine, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
-import { nutritionOf } from '../recipe/count-version.ts';
-import { applyEntry, type Change, lineChange } from '../recipe/entry.ts';
-import { type Kitchen, resolveLines } from '../recipe/resolve-lines.ts';
-import type { Line, Version } from '../recipe/version.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { avoidedBy } from '../swap/avoided.ts';
 import { carriesDish } from '../swap/carries-dish.ts';
@@ -14,6 +12,9 @@ import { roleOfLine } from '../swap/role-of-line.ts';
 import { isSweetDish, suitsDish } from '../swap/suits-dish.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
+import { applyEntry, type Change, lineChange } from '../version/entry.ts';
+import type { Kitchen } from '../version/kitchen.ts';
+import type { Line, Version } from '../version/version.ts';
 import { type Brought, type House, isInHouse } from './in-house.ts';
 
 /** What a line may become: itself, nothing, or a swap of a stated share. */

@@ -1,7 +1,7 @@
 import { roundPoints } from '../program/rule.ts';
 import type { Aim } from './aim.ts';
-import type { Bench } from './bench.ts';
 import { search } from './search.ts';
+import type { Bench } from './search-model.ts';
 import type { Obstacle, Way } from './way.ts';
 
 /** What stands in the way of an aim, and the closest way to it. */

@@ -1,9 +1,9 @@
+import type { ChoiceProblem, Limit } from '../knapsack/problem.ts';
+import { type Solved, solveChoices } from '../knapsack/solve.ts';
 import { edgeOf, roundPoints } from '../program/rule.ts';
 import type { Aim } from './aim.ts';
-import { type Bench, stayOf } from './bench.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
-import type { ChoiceProblem, Limit } from './problem.ts';
-import { type Solved, solveChoices } from './solve.ts';
+import { type Bench, stayOf } from './search-model.ts';
 import type { Way } from './way.ts';
 
 /** Answers that the engine rejects are cut off at most so often. */

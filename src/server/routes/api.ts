@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { API } from '../../contract/api.ts';
+import { scoreRecipe } from '../../core/counting/score-recipe.ts';
 import { notFound } from '../../core/errors.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
-import { scoreRecipe } from '../../core/recipe/score-recipe.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';

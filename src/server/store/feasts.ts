@@ -6,16 +6,16 @@ import { countFeast } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf } from '../../core/feast/feast.ts';
 import type { Entry } from '../../core/history/entry.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
-import type { Change } from '../../core/recipe/entry.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import { countersAt } from '../../core/table/table.ts';
+import type { Change } from '../../core/version/entry.ts';
+import type { Version } from '../../core/version/version.ts';
 import { appendEntry, type Kept, type MadeOn, makeDocument } from './entries.ts';
+import { FEASTS, feastsOf } from './feast-shelf.ts';
 import { kitchenFor } from './kitchen.ts';
 import { recipePage, titlesOf } from './recipe-page.ts';
 import type { Scope } from './scope.ts';
-import { FEASTS, feastsOf } from './shelves/feasts.ts';
-import { VERSIONS } from './shelves/versions.ts';
 import { tableOf } from './table.ts';
+import { VERSIONS } from './version-shelf.ts';
 import { write } from './write.ts';
 
 /** The feasts of the household with the titles of their dishes. */

@@ -4,9 +4,9 @@ import type { Food } from '../../core/food/food.ts';
 import { withCorrection } from '../../core/food/food-correction.ts';
 import { SHIPPED_FOODS } from '../../core/food/shipped/index.ts';
 import type { Db } from '../db/open.ts';
+import { correctionsOf } from './correction-shelf.ts';
 import { indexNames } from './food-names.ts';
 import type { Scope } from './scope.ts';
-import { correctionsOf } from './shelves/corrections.ts';
 import { fromStored, readable, toStored } from './stored.ts';
 
 interface FoodRow {

@@ -1,7 +1,7 @@
 import { inUse } from '../../core/errors.ts';
 import type { Household } from '../../core/table/table.ts';
+import { householdOf } from './household-shelf.ts';
 import type { StoreContext } from './scope.ts';
-import { householdOf } from './shelves/household.ts';
 import { readable } from './stored.ts';
 
 /** The households of this installation, in the order in which they were made. */

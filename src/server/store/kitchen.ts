@@ -1,7 +1,8 @@
 import { formatOf, upgraded } from '../../contract/formats.ts';
 import { VersionSchema } from '../../contract/version.ts';
-import { DEEPEST, type Kitchen } from '../../core/recipe/resolve-lines.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import { DEEPEST } from '../../core/version/inner-recipes.ts';
+import type { Kitchen } from '../../core/version/kitchen.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
 import { foodsByRevision } from './foods.ts';
 import type { Scope } from './scope.ts';

@@ -1,8 +1,8 @@
 import type { Insertable } from 'kysely';
+import { listRecipe } from '../../core/counting/recipe-listing.ts';
 import { fold } from '../../core/food/food-words.ts';
-import { listRecipe } from '../../core/recipe/recipe-listing.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import { type CountingEater, countersAt } from '../../core/table/table.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { Database, RowOf } from '../db/schema.ts';
 import { groupBy } from './group-by.ts';
 import { kitchenFor, versionOf, versionRowName } from './kitchen.ts';

@@ -1,11 +1,11 @@
 import { notFound } from '../../core/errors.ts';
 import type { Pin, Program } from '../../core/program/program.ts';
 import type { Eater, Household } from '../../core/table/table.ts';
+import { eatersOf } from './eater-shelf.ts';
+import { HOUSEHOLD } from './household-shelf.ts';
+import { PINS } from './pin-shelf.ts';
 import { programsOf } from './programs.ts';
 import type { Scope } from './scope.ts';
-import { eatersOf } from './shelves/eaters.ts';
-import { HOUSEHOLD } from './shelves/household.ts';
-import { PINS } from './shelves/pins.ts';
 
 /** A thing with the revision it is at. */
 type Revised<T> = T & { readonly revision: number };

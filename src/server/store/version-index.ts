@@ -1,4 +1,4 @@
-import type { Version } from '../../core/recipe/version.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { Scope } from './scope.ts';
 
 /** Writes down which foods and recipes a version has: for "where it is used", ranking, counting upwards, removing. */

@@ -1,6 +1,6 @@
 import { inUse, invalid, notFound } from '../../core/errors.ts';
-import { makesCircle } from '../../core/recipe/resolve-lines.ts';
-import type { Line, Version } from '../../core/recipe/version.ts';
+import { makesCircle } from '../../core/version/inner-recipes.ts';
+import type { Line, Version } from '../../core/version/version.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions, versionOf, versionRowName } from './kitchen.ts';
 import type { Scope } from './scope.ts';

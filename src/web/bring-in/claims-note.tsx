@@ -1,9 +1,9 @@
+import type { VersionCount } from '../../core/counting/count-version.ts';
+import { checkKcalClaim, checkPointsClaim } from '../../core/counting/explain-claim.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import type { VersionCount } from '../../core/recipe/count-version.ts';
-import { checkKcalClaim, checkPointsClaim } from '../../core/recipe/explain-claim.ts';
-import { useCounting } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import { useCounting } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 
 /** What the source states about itself, beside what is counted here, with the lines that explain the difference. */
 export function ClaimsNote({ count }: { count: VersionCount }) {

@@ -6,13 +6,14 @@ import { API } from '../../contract/api.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import { lineOf, readIngredient } from '../../core/recipe/read-ingredient.ts';
-import { readRecipe } from '../../core/recipe/read-recipe.ts';
-import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/recipe/recipe-limits.ts';
-import { isOpen } from '../../core/recipe/version.ts';
+import { readRecipe } from '../../core/reading/read-recipe.ts';
+import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/reading/recipe-limits.ts';
+import { lineOf } from '../../core/version/line-of.ts';
+import { isOpen } from '../../core/version/version.ts';
+import { readIngredient } from '../../core/weighing/read-ingredient.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
-import { useHousehold } from '../shell/household-context.ts';
 
 const EXAMPLE = `Grandmother's plum dumplings
 Serves 4

@@ -3,11 +3,11 @@ import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import type { Version } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { documents } from '../saving/use-document.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 const WHOSE: Record<Recipe['credit']['whose'], string> = {
   family: "the family's",

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sayDone } from '../parts/say-done.ts';
+import { sayDone } from '../components/say-done.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { documents } from '../saving/use-document.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 /** Removes the recipe, after a second word; it can be brought back. */
 export function RemoveRecipe() {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { FoodIndex } from '../../core/food/match-food.ts';
-import { checkSteps } from '../../core/recipe/check-steps.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import { checkSteps } from '../../core/version/check-steps.ts';
+import type { Version } from '../../core/version/version.ts';
 
 /** Where list and steps disagree, before anything is counted on. */
 export function StepDoubts({ version, index }: { version: Version; index: FoodIndex | null }) {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { UndoButtons } from '../parts/undo-buttons.tsx';
-import { useUndoKeys } from '../parts/use-undo-keys.ts';
-import { SaveQuestion, SaveState } from '../saving/save-state.tsx';
+import { SaveQuestion, SaveState } from '../components/save-state.tsx';
+import { UndoButtons } from '../components/undo-buttons.tsx';
+import { useUndoKeys } from '../components/use-undo-keys.ts';
 import type { OpenFeast } from './use-feast.ts';
 
 /** What a feast is called, when it is and for how many, with undo and redo over everything. */

@@ -5,7 +5,7 @@ import { type Feast, type FeastDish, portionOf, servingsNeeded, timesToMake } fr
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { Eater } from '../../core/table/table.ts';
-import { type CountingEater, useHousehold } from '../shell/household-context.ts';
+import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { PlateWhy } from './plate-why.tsx';
 import type { Served } from './served.ts';
 

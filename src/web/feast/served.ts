@@ -1,5 +1,5 @@
 import type { FeastDish } from '../../core/feast/feast.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import type { Version } from '../../core/version/version.ts';
 
 /** A dish of a feast with its recipe and the version that is served. */
 export interface Served {

@@ -4,11 +4,11 @@ import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { EaterSchema } from '../../contract/household.ts';
 import type { Eater } from '../../core/table/table.ts';
+import { AllergenBoxes } from '../components/allergen-boxes.tsx';
+import { Modal } from '../components/modal.tsx';
+import { useHousehold } from '../context/household-context.ts';
 import { useFoods } from '../data/queries.ts';
-import { useFoodSearch } from '../pantry/use-food-search.ts';
-import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
-import { Modal } from '../parts/modal.tsx';
-import { useHousehold } from '../shell/household-context.ts';
+import { useFoodSearch } from '../data/use-food-search.ts';
 
 interface EaterDialogProps {
   readonly eater: Eater;

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { formatMeasure } from '../../core/quantity/format-measure.ts';
-import type { Line } from '../../core/recipe/version.ts';
-import { withAmount } from '../../core/recipe/with-amount.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import type { Line } from '../../core/version/version.ts';
+import { withAmount } from '../../core/version/with-amount.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 
 interface AmountFieldProps {
   readonly line: Line;

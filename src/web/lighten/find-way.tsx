@@ -1,13 +1,13 @@
 import { useState } from 'react';
+import type { VersionCount } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import type { VersionCount } from '../../core/recipe/count-version.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
-import { Modal } from '../parts/modal.tsx';
-import { type CountingEater, useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import { Modal } from '../components/modal.tsx';
+import { type CountingEater, useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';

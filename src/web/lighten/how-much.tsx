@@ -1,12 +1,12 @@
 import { useState } from 'react';
+import type { VersionCount } from '../../core/counting/count-version.ts';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { mostOfLine } from '../../core/program/how-much.ts';
-import type { VersionCount } from '../../core/recipe/count-version.ts';
-import type { Line } from '../../core/recipe/version.ts';
-import { Modal } from '../parts/modal.tsx';
-import { type CountingEater, useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import type { Line } from '../../core/version/version.ts';
+import { Modal } from '../components/modal.tsx';
+import { type CountingEater, useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 
 interface HowMuchProps {
   readonly line: Line;

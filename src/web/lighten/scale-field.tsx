@@ -2,9 +2,9 @@ import { Popover } from 'radix-ui';
 import { memo, useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { panFactor, panInSteps, readPan } from '../../core/recipe/pan.ts';
-import { scaleChanges, scaleChangesBy } from '../../core/recipe/scale-version.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import { panFactor, panInSteps, readPan } from '../../core/version/pan.ts';
+import { scaleChanges, scaleChangesBy } from '../../core/version/scale-version.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
 /** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */

@@ -1,18 +1,18 @@
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
+import { countVersion } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { countVersion } from '../../core/recipe/count-version.ts';
-import { applyEntry } from '../../core/recipe/entry.ts';
-import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
 import { shareDeparture } from '../../core/swap/departure.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
+import { applyEntry } from '../../core/version/entry.ts';
+import type { Line, Version } from '../../core/version/version.ts';
+import { Modal } from '../components/modal.tsx';
+import { useCounting, useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
-import { Modal } from '../parts/modal.tsx';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 interface ShareSliderProps {
   readonly line: Line;

@@ -1,10 +1,8 @@
 import { DropdownMenu } from 'radix-ui';
 import { v7 as uuid } from 'uuid';
+import { countVersion } from '../../core/counting/count-version.ts';
 import { ROLES, type Role } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { countVersion } from '../../core/recipe/count-version.ts';
-import { applyEntry } from '../../core/recipe/entry.ts';
-import type { Line, Version } from '../../core/recipe/version.ts';
 import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
@@ -13,11 +11,13 @@ import type { Swap } from '../../core/swap/swap.ts';
 import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
+import { applyEntry } from '../../core/version/entry.ts';
+import type { Line, Version } from '../../core/version/version.ts';
 import { fitsRole } from '../../core/ways/line-choices.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
-import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 
 /** What the menu of a line does. */
 export interface SwapMenuActions {

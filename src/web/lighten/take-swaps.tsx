@@ -1,14 +1,14 @@
 import { memo } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { Version } from '../../core/recipe/version.ts';
 import { transferSwaps } from '../../core/swap/transfer-swaps.ts';
+import type { Version } from '../../core/version/version.ts';
+import { sayDone } from '../components/say-done.ts';
+import { sayError } from '../components/say-error.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
-import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
+import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
 
 /** Applies the swaps of another recipe's lightened version to this one, where they fit. */
 export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {

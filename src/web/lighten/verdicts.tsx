@@ -2,12 +2,12 @@ import { memo, useMemo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
+import type { Version } from '../../core/version/version.ts';
+import { sayDone } from '../components/say-done.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { useVerdicts } from '../data/queries.ts';
-import { sayDone } from '../parts/say-done.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
-import { useHousehold } from '../shell/household-context.ts';
 
 const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };
 const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Version } from '../../core/recipe/version.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
 /** Renames a version, as one entry of its history. */

@@ -1,14 +1,14 @@
-import { foodsOf } from '../../core/card/card.ts';
 import { saltMeets } from '../../core/caution/salt-meets.ts';
+import { isSmallerPlate, type VersionCount } from '../../core/counting/count-version.ts';
+import { foodsOf } from '../../core/counting/foods-of.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
-import { isSmallerPlate, type VersionCount } from '../../core/recipe/count-version.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import { allergensBroughtIn } from '../../core/swap/apply-swap.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
 import { isOnPlate, swapOfLine } from '../../core/swap/swap-of-line.ts';
-import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
+import type { Version } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 
 /** What to watch in this version: the swaps' own warnings, allergens brought in, and what somebody must not or will not eat. */
 export function WatchNote({ version, now, was }: { version: Version; now: VersionCount; was: VersionCount }) {

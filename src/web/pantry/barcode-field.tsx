@@ -4,14 +4,14 @@ import { API } from '../../contract/api.ts';
 import type { Product } from '../../contract/product.ts';
 import { readBarcode } from '../../core/food/barcode.ts';
 import type { Food } from '../../core/food/food.ts';
+import { isTyping } from '../components/is-typing.ts';
+import { LabelForm } from '../components/label-form.tsx';
+import { Modal } from '../components/modal.tsx';
+import { errorWords } from '../components/say-error.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { ApiError, ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
-import { LabelForm } from '../parts/label-form.tsx';
-import { Modal } from '../parts/modal.tsx';
-import { errorWords } from '../parts/say-error.ts';
 import { documents } from '../saving/use-document.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { isTyping } from '../shell/is-typing.ts';
 
 /** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */
 const SCAN_GAP_MS = 60;

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { type CompareAt, type ComparedFood, foodAt } from '../../core/food/compare-foods.ts';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import type { Food } from '../../core/food/food.ts';
 import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
+import { type CompareAt, type ComparedFood, foodAt } from '../../core/program/compare-foods.ts';
 import { formatShare } from '../../core/program/format-points.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { FoodChooser } from './food-chooser.tsx';
 import { PantryHead } from './pantry-head.tsx';
 

@@ -1,8 +1,8 @@
 import { useDeferredValue, useId, useState } from 'react';
 import type { Food } from '../../core/food/food.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useFoodSearch } from './use-food-search.ts';
+import { useFoodSearch } from '../data/use-food-search.ts';
 
 interface FoodChooserProps {
   readonly label: string;

@@ -7,14 +7,14 @@ import { editFood, editOf, ownCopy } from '../../core/food/edit-food.ts';
 import { changesOf } from '../../core/food/file/plan-import.ts';
 import type { Allergen, Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
+import { AllergenBoxes } from '../components/allergen-boxes.tsx';
+import { Modal } from '../components/modal.tsx';
+import { sayDone } from '../components/say-done.ts';
+import { sayError } from '../components/say-error.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
-import { AllergenBoxes } from '../parts/allergen-boxes.tsx';
-import { Modal } from '../parts/modal.tsx';
-import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
-import { useHousehold } from '../shell/household-context.ts';
 
 const VALUES: readonly Nutrient[] = [
   'kcal',

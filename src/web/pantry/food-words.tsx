@@ -3,11 +3,11 @@ import { measureWords, readMeasures } from '../../core/food/file/measure-words.t
 import type { Food } from '../../core/food/food.ts';
 import type { FoodCorrection } from '../../core/food/food-correction.ts';
 import { withMeasure } from '../../core/food/food-correction.ts';
+import { sayDone } from '../components/say-done.ts';
+import { sayError } from '../components/say-error.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { refresh, useCorrection } from '../data/queries.ts';
-import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
-import { useHousehold } from '../shell/household-context.ts';
 
 /** What the household calls a food and what its own measures of it weigh. */
 export function FoodWords({ food }: { food: Food }) {

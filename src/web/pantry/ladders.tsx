@@ -6,7 +6,7 @@ import { formatPoints } from '../../core/program/format-points.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
 import { plainCounter } from '../../core/program/program.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 
 const LadderChart = lazy(() => import('./ladder-chart.tsx'));
 const RUNGS = 6;

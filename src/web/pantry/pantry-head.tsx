@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { useHousehold } from '../shell/household-context.ts';
+import { useHousehold } from '../context/household-context.ts';
 
 const SHELVES = [
   { to: '', name: 'Foods' },

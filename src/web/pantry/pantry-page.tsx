@@ -3,13 +3,13 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { countsNothing, type Food } from '../../core/food/food.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { LabelForm } from '../components/label-form.tsx';
+import { Modal } from '../components/modal.tsx';
+import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { LabelForm } from '../parts/label-form.tsx';
-import { Modal } from '../parts/modal.tsx';
-import { type CountingEater, useCounting, useHousehold } from '../shell/household-context.ts';
+import { useFoodSearch } from '../data/use-food-search.ts';
 import { BarcodeField } from './barcode-field.tsx';
 import { PantryHead } from './pantry-head.tsx';
-import { useFoodSearch } from './use-food-search.ts';
 
 const NONE: readonly Food[] = [];
 

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { plateLines } from '../../core/counting/plate-lines.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { platePoints } from '../../core/program/plate.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
-import { plateLines } from '../../core/recipe/plate-lines.ts';
+import { AddLine } from '../components/add-line.tsx';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { AddLine } from '../parts/add-line.tsx';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { PantryHead } from './pantry-head.tsx';
 
 /** Several small things on one plate: each rounded alone, and all of it together. */

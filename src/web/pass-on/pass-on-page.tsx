@@ -6,14 +6,14 @@ import { CardView } from '../../card-view/card-view.tsx';
 import { API } from '../../contract/api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
-import { isOpen } from '../../core/recipe/version.ts';
+import { isOpen } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
-import { useHousehold } from '../shell/household-context.ts';
-import { useOpenRecipe } from '../shell/recipe-context.ts';
 import '../../card-view/card-view.css';
-import { sayError } from '../parts/say-error.ts';
+import { sayError } from '../components/say-error.ts';
 
 /** The card of a version: a page with a link, text to paste, a sheet to print. */
 export function PassOnPage() {

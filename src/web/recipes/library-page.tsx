@@ -1,7 +1,7 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 import { OfflineError } from '../data/api.ts';
-import { useCounting, useHousehold } from '../shell/household-context.ts';
 import { ListWishes } from './list-wishes.tsx';
 import { RecipeRows } from './recipe-rows.tsx';
 import { type RecipeWish, useRecipeList } from './use-recipe-list.ts';

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import { lightenedCopy } from '../../core/recipe/lightened-copy.ts';
-import type { Version } from '../../core/recipe/version.ts';
+import { lightenedCopy } from '../../core/version/lightened-copy.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { OpenDocument } from './use-document.ts';
 
 /** A version under the cook's hands. */

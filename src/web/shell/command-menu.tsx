@@ -1,9 +1,9 @@
 import { Command } from 'cmdk';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useHousehold } from '../context/household-context.ts';
 import { useRecipeSearch } from '../data/queries.ts';
-import { useFoodSearch } from '../pantry/use-food-search.ts';
-import { useHousehold } from './household-context.ts';
+import { useFoodSearch } from '../data/use-food-search.ts';
 
 /** Finds recipes and places by typing. */
 export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {

@@ -1,11 +1,11 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { Toaster } from 'sonner';
-import { Unsettled } from '../saving/unsettled.tsx';
+import { isTyping } from '../components/is-typing.ts';
+import { HouseholdContext } from '../context/household-context.ts';
+import { Unsettled } from './unsettled.tsx';
 import { useChanges } from '../saving/use-changes.ts';
 import { AtTheTable } from './at-the-table.tsx';
-import { HouseholdContext } from './household-context.ts';
-import { isTyping } from './is-typing.ts';
 import { rememberHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
 import { needsPassphrase, Passphrase } from './passphrase.tsx';

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import { isOpen } from '../../core/recipe/version.ts';
-import { kitchenOfPages } from '../data/kitchen-of-pages.ts';
+import { isOpen } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { type OpenRecipe, RecipeContext } from '../context/recipe-context.ts';
 import { newestLearntFood } from '../data/learnt-foods.ts';
 import { useRecipe } from '../data/queries.ts';
-import { useWorkingFoods } from '../data/use-working-foods.ts';
-import { useHousehold } from './household-context.ts';
-import { type OpenRecipe, RecipeContext } from './recipe-context.ts';
+import { kitchenOfPages } from '../kitchen/kitchen-of-pages.ts';
+import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 
 const STATIONS = [
   { to: 'bring-in', name: 'Bring in' },

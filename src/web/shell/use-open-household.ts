@@ -2,9 +2,9 @@ import { useMemo } from 'react';
 import { HOUSEHOLD_KIND, pairId } from '../../core/documents/document-kinds.ts';
 import type { Pin } from '../../core/program/program.ts';
 import type { Eater } from '../../core/table/table.ts';
+import type { OpenHousehold } from '../context/household-context.ts';
 import { useTable } from '../data/queries.ts';
 import { documents, type Row, useRows } from '../saving/use-document.ts';
-import type { OpenHousehold } from './household-context.ts';
 
 const NO_EATERS: readonly Row<Eater>[] = [];
 const NO_PINS: readonly Row<Pin>[] = [];

@@ -8,14 +8,14 @@ import { cupRatio } from '../../core/swap/cup-ratio.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
+import { Modal } from '../components/modal.tsx';
+import { sayDone } from '../components/say-done.ts';
+import { sayError } from '../components/say-error.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { useOwnSwapRows } from '../data/use-swap-shelf.ts';
+import { useOwnSwapRows } from '../kitchen/use-swap-shelf.ts';
 import { FoodChooser } from '../pantry/food-chooser.tsx';
-import { Modal } from '../parts/modal.tsx';
-import { sayDone } from '../parts/say-done.ts';
-import { sayError } from '../parts/say-error.ts';
 import { documents } from '../saving/use-document.ts';
-import { useHousehold } from '../shell/household-context.ts';
 
 interface SwapFormProps {
   readonly title: string;

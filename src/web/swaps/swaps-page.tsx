@@ -4,11 +4,11 @@ import { fold } from '../../core/food/food-words.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS, type Swap, type SwapKind } from '../../core/swap/swap.ts';
 import { KIND_WORDS, ratioWords, roleWords } from '../../core/swap/swap-words.ts';
+import { sayDone } from '../components/say-done.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { useOwnSwapRows, useSwapShelf } from '../data/use-swap-shelf.ts';
+import { useOwnSwapRows, useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import { PantryHead } from '../pantry/pantry-head.tsx';
-import { sayDone } from '../parts/say-done.ts';
-import { useHousehold } from '../shell/household-context.ts';
 import { blankSwap } from './blank-swap.ts';
 import { SwapForm } from './swap-form.tsx';
 

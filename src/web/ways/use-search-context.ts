@@ -1,13 +1,13 @@
 import type { Food } from '../../core/food/food.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import { houseOf } from '../../core/stock/house-of.ts';
 import type { StockItem } from '../../core/stock/stock.ts';
 import type { Swap } from '../../core/swap/swap.ts';
+import type { Version } from '../../core/version/version.ts';
 import { isInHouse } from '../../core/ways/in-house.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { useStock, useVerdicts } from '../data/queries.ts';
-import { useSwapShelf } from '../data/use-swap-shelf.ts';
-import { useHousehold } from '../shell/household-context.ts';
+import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { WaysQuestion } from './ways-worker.ts';
 
 type Shared = Pick<WaysQuestion, 'foods' | 'swaps' | 'system' | 'lacking' | 'house' | 'verdicts'>;

@@ -1,10 +1,10 @@
+import { isSmallerPlate } from '../../core/counting/count-version.ts';
 import { formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { isSmallerPlate } from '../../core/recipe/count-version.ts';
 import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
 import { whatItBuys } from '../../core/ways/what-it-buys.ts';
-import type { CountingEater } from '../shell/household-context.ts';
+import type { CountingEater } from '../context/household-context.ts';
 
 /** How the ways of a search are shown: for whom, what there is now, and what can be said of a change. */
 export interface WayWords {

@@ -1,16 +1,16 @@
 import { expose } from 'comlink';
-import { type DishOnBench, feastBench } from '../../core/feast/feast-bench.ts';
+import { type DishOnBench, feastBench } from '../../core/feast/feast-model.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Counter } from '../../core/program/program.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
-import type { Version } from '../../core/recipe/version.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, type Verdict } from '../../core/swap/verdict.ts';
+import type { Version } from '../../core/version/version.ts';
 import type { Aim } from '../../core/ways/aim.ts';
-import { benchOf } from '../../core/ways/bench.ts';
 import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { House } from '../../core/ways/in-house.ts';
 import type { ChoiceContext } from '../../core/ways/line-choices.ts';
+import { benchOf } from '../../core/ways/search-model.ts';
 
 /** What is searched: one dish, or all dishes of a feast. */
 export type WaysSubject =

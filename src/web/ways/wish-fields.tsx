@@ -1,6 +1,6 @@
 import { type ReactNode, useId } from 'react';
 import type { StockItem } from '../../core/stock/stock.ts';
-import type { CountingEater } from '../shell/household-context.ts';
+import type { CountingEater } from '../context/household-context.ts';
 
 /** A number as it was typed; null for nothing or for what is none. */
 export const numberOf = (text: string): number | null => {

@@ -4,13 +4,13 @@ import { v7 as uuid } from 'uuid';
 import { describeGrams } from '../../../core/food/describe-grams.ts';
 import { indexFoods } from '../../../core/food/match-food.ts';
 import { formatDay } from '../../../core/quantity/format-day.ts';
-import { readIngredient } from '../../../core/recipe/read-ingredient.ts';
 import { byUse, type StockItem } from '../../../core/stock/stock.ts';
+import { readIngredient } from '../../../core/weighing/read-ingredient.ts';
+import { AddLine } from '../../components/add-line.tsx';
+import { sayDone } from '../../components/say-done.ts';
+import { useHousehold } from '../../context/household-context.ts';
 import { usePantry, useStock } from '../../data/queries.ts';
-import { AddLine } from '../../parts/add-line.tsx';
-import { sayDone } from '../../parts/say-done.ts';
 import { type Row, useRows } from '../../saving/use-document.ts';
-import { useHousehold } from '../../shell/household-context.ts';
 import { BarcodeField } from '../barcode-field.tsx';
 import { PantryHead } from '../pantry-head.tsx';
 

@@ -1,0 +1,106 @@
+import type { Food } from '../food/food.ts';
+import type { CountLine, Part } from '../program/count.ts';
+import { dishWeight } from '../version/dish-weight.ts';
+import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
+import type { Kitchen } from '../version/kitchen.ts';
+import { isOpen, type Line, type Version } from '../version/version.ts';
+
+/** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
+type Known = Map<string, Resolved>;
+interface Resolved {
+  /** The whole recipe's foods, each once. */
+  readonly parts: readonly Part[];
+  readonly open: boolean;
+  readonly total: number;
+}
+
+/**
+ * The lines of a version as the counting engine takes them: each with its foods and grams. A line that is an amount
+ * of another recipe gets a part for each food in it, scaled by weight, and so carries its unrounded points.
+ */
+export function resolveLines(version: Version, kitchen: Kitchen): CountLine[] {
+  const known: Known = new Map();
+  return version.lines.filter((l) => !l.leftOut).map((l) => resolveLine(l, kitchen, [version.id], known));
+}
+
+/** One line as the counting engine takes it. */
+export const resolveOne = (version: Version, line: Line, kitchen: Kitchen): CountLine =>
+  resolveLine(line, kitchen, [version.id], new Map());
+
+function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], known: Known): CountLine {
+  const base = { id: line.id, label: line.item };
+  const none = { ...base, parts: [], open: isOpenIn(line, kitchen) };
+  if (line.weight === null) return none;
+  const { grams, low, high } = line.weight;
+  if (line.food.kind === 'food') {
+    const food = kitchen.food(line.food.foodId, line.food.revision);
+    if (food === null) return none;
+    return { ...base, parts: [{ food, grams, range: { low, high } }], open: false };
+  }
+  if (line.food.kind === 'recipe') {
+    const inner = kitchen.version(line.food.versionId);
+    if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return { ...none, open: true };
+    const whole = resolveWhole(inner, kitchen, path, known);
+    if (whole.total <= 0) return { ...none, open: true };
+    const taken = wholeShare(line, inner);
+    const share =
+      taken === null
+        ? { mid: grams / whole.total, low: low / whole.total, high: high / whole.total }
+        : exactShare(taken);
+    return {
+      ...base,
+      parts: whole.parts.map((p) => ({
+        food: p.food,
+        grams: p.grams * share.mid,
+        range: { low: p.range.low * share.low, high: p.range.high * share.high },
+      })),
+      open: whole.open,
+    };
+  }
+  return none;
+}
+
+function resolveWhole(version: Version, kitchen: Kitchen, path: readonly string[], known: Known): Resolved {
+  const key = `${version.id} ${path.length}`;
+  const have = known.get(key);
+  if (have) return have;
+  const lines = version.lines
+    .filter((l) => !l.leftOut)
+    .map((l) => resolveLine(l, kitchen, [...path, version.id], known));
+  const resolved = {
+    parts: joined(lines.flatMap((l) => l.parts)),
+    open: lines.some((l) => l.open),
+    total: dishWeight(version, kitchen),
+  };
+  known.set(key, resolved);
+  return resolved;
+}
+
+/** The same food in several parts as one, in the order in which each comes first. */
+function joined(parts: readonly Part[]): Part[] {
+  const out = new Map<Food, Part>();
+  for (const p of parts) {
+    const had = out.get(p.food);
+    out.set(
+      p.food,
+      had === undefined
+        ? p
+        : {
+            food: p.food,
+            grams: had.grams + p.grams,
+            range: { low: had.range.low + p.range.low, high: had.range.high + p.range.high },
+          },
+    );
+  }
+  return [...out.values()];
+}
+
+/** Whether a line waits for an answer here: also where what it takes from is not there any more. */
+export function isOpenIn(line: Line, kitchen: Kitchen): boolean {
+  if (line.leftOut) return false;
+  if (isOpen(line)) return true;
+  if (line.food.kind === 'recipe') return kitchen.version(line.food.versionId) === null;
+  return line.food.kind === 'food' && kitchen.food(line.food.foodId, line.food.revision) === null;
+}
+
+const exactShare = (share: number) => ({ mid: share, low: share, high: share });

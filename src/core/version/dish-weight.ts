@@ -1,0 +1,29 @@
+import { DEEPEST, wholeShare } from './inner-recipes.ts';
+import type { Kitchen } from './kitchen.ts';
+import type { Line, Version } from './version.ts';
+
+/**
+ * What goes into the pot, g: the sum of all weighed lines. What cooks away or is poured off is not taken out.
+ *
+ * @param kitchen where the recipes are that it takes from: whole ones weigh what they weigh now.
+ */
+export function dishWeight(version: Version, kitchen: Kitchen | null = null): number {
+  return weightOf(version, kitchen, 0, new Map());
+}
+
+function weightOf(version: Version, kitchen: Kitchen | null, depth: number, known: Map<string, number>): number {
+  const key = `${version.id} ${depth}`;
+  const have = known.get(key);
+  if (have !== undefined) return have;
+  const sum = version.lines.reduce((s, l) => s + (l.leftOut ? 0 : lineWeight(l, kitchen, depth, known)), 0);
+  known.set(key, sum);
+  return sum;
+}
+
+function lineWeight(line: Line, kitchen: Kitchen | null, depth: number, known: Map<string, number>): number {
+  const grams = line.weight?.grams ?? 0;
+  if (line.food.kind !== 'recipe' || kitchen === null || depth >= DEEPEST) return grams;
+  const inner = kitchen.version(line.food.versionId);
+  const share = inner === null ? null : wholeShare(line, inner);
+  return inner === null || share === null ? grams : share * weightOf(inner, kitchen, depth + 1, known);
+}

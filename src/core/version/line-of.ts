@@ -1,0 +1,28 @@
+import type { Ingredient } from '../weighing/read-ingredient.ts';
+import type { Line } from './version.ts';
+
+/** The line of a version that an ingredient becomes. */
+export function lineOf(ingredient: Ingredient, id: string, originLineId: string = id): Line {
+  const { reading, food, weight, warnings } = ingredient;
+  const role =
+    food.kind === 'food' ? (ingredient.matches.find((m) => m.food.id === food.foodId)?.food.roles[0] ?? null) : null;
+  return {
+    id,
+    originLineId,
+    group: reading.group,
+    text: reading.line,
+    amount:
+      reading.quantity === null
+        ? null
+        : { quantity: reading.quantity, quantityMax: reading.quantityMax, unit: reading.unit },
+    item: reading.item,
+    note: reading.note,
+    food,
+    weight,
+    role,
+    kept: false,
+    leftOut: false,
+    swapId: null,
+    warnings,
+  };
+}

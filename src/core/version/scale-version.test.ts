@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { sample } from '../../../tests/support/test-lines.ts';
+import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { countVersion } from '../counting/count-version.ts';
+import { plainCounter } from '../program/program.ts';
+import { applyEntry, invertChanges } from './entry.ts';
+import { pairLines } from './pair-lines.ts';
+import { scaleChanges } from './scale-version.ts';
+
+const version = readVersion(
+  [
+    '1 cup flour',
+    '3 eggs',
+    '2 to 3 cloves garlic',
+    '500 g potatoes, diced',
+    '1 (14.5 oz) can tomatoes',
+    'salt to taste',
+  ],
+  { servings: 4 },
+);
+const scaled = (to: number) =>
+  applyEntry(version, { id: 'e', label: 'scale', undoes: null, changes: scaleChanges(version, to) });
+
+describe('scaling', () => {
+  it('rewrites amounts as people write them, pieces that do not divide in grams too', () => {
+    expect(scaled(2).lines.map((l) => l.text)).toEqual([
+      '½ cup flour',
+      '1½ (75 g) eggs',
+      '1 to 1½ cloves garlic',
+      '250 g potatoes, diced',
+      '½ can (206 g) tomatoes',
+      'salt to taste',
+    ]);
+    expect(
+      scaled(8)
+        .lines.map((l) => l.text)
+        .slice(0, 3),
+    ).toEqual(['2 cups flour', '6 eggs', '4 to 6 cloves garlic']);
+  });
+  it('leaves a serving as it was, for everyone', () => {
+    const counters = ['LE', 'LA', 'HA', 'HO'].map((m) => plainCounter(sample(m)));
+    const raws = (v: typeof version) => countVersion(v, kitchenOf(), counters).counts.map((c) => c.raw);
+    for (const to of [1, 3, 7.5, 100]) {
+      for (const [i, r] of raws(scaled(to)).entries()) expect(r).toBeCloseTo(raws(version)[i]!, 9);
+    }
+    expect(scaled(6).servings).toBe(6);
+  });
+  it('is no change of the dish', () => {
+    expect(pairLines(version, scaled(7)).filter((p) => p.changed)).toEqual([]);
+  });
+  it('can be undone', () => {
+    const there = scaled(3);
+    const back = applyEntry(there, {
+      id: 'u',
+      label: 'undo',
+      undoes: 'e',
+      changes: invertChanges(scaleChanges(version, 3)),
+    });
+    expect(back.lines).toEqual(version.lines);
+  });
+  it('does nothing from nothing, or to the same', () => {
+    expect(scaleChanges({ ...version, servings: null }, 8)).toEqual([]);
+    expect(scaleChanges(version, 4)).toEqual([]);
+  });
+});

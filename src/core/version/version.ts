@@ -1,0 +1,63 @@
+import type { Role } from '../food/food.ts';
+import type { LineFood } from '../weighing/line-food.ts';
+import type { Weight } from '../weighing/weigh.ts';
+
+export interface LineAmount {
+  readonly quantity: number;
+  readonly quantityMax: number | null;
+  readonly unit: string | null;
+}
+
+/** One ingredient of a version: the words as written and what they were read as. */
+export interface Line {
+  readonly id: string;
+  /** The same through all versions, so that any two compare. */
+  readonly originLineId: string;
+  readonly group: string | null;
+  /** The words as written. */
+  readonly text: string;
+  readonly amount: LineAmount | null;
+  readonly item: string;
+  readonly note: string | null;
+  readonly food: LineFood;
+  readonly weight: Weight | null;
+  readonly role: Role | null;
+  /** No search and no swap may touch it. */
+  readonly kept: boolean;
+  readonly leftOut: boolean;
+  /** The swap that made this line what it is. */
+  readonly swapId: string | null;
+  /** What the cook should look at, in words; empty once confirmed. */
+  readonly warnings: readonly string[];
+}
+
+export interface Step {
+  readonly id: string;
+  readonly text: string;
+}
+
+export const VERSION_KINDS = ['asWritten', 'lightened', 'asCooked'] as const;
+export type VersionKind = (typeof VERSION_KINDS)[number];
+
+/** One version of a recipe, counted on its own. */
+export interface Version {
+  readonly id: string;
+  readonly recipeId: string;
+  /** The version it was made from; null for the one as written. */
+  readonly parentId: string | null;
+  readonly kind: VersionKind;
+  readonly name: string;
+  /** How many servings it makes; null when nobody said, and then it counts whole and per 100 g. */
+  readonly servings: number | null;
+  readonly lines: readonly Line[];
+  readonly steps: readonly Step[];
+  /** Grows by one with every entry. */
+  readonly revision: number;
+}
+
+/** Whether a line still needs an answer before it can be counted. */
+export function isOpen(line: Line): boolean {
+  if (line.leftOut) return false;
+  if (line.food.kind === 'open') return true;
+  return (line.food.kind === 'food' || line.food.kind === 'recipe') && line.weight === null;
+}

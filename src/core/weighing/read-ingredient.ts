@@ -1,0 +1,125 @@
+import { cookedYield } from '../food/cooked-yield.ts';
+import { countsNothing, type Food } from '../food/food.ts';
+import { type FoodIndex, type FoodMatch, matchFood, SURE } from '../food/match-food.ts';
+import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { unitNamed } from '../quantity/units.ts';
+import { readLine } from '../reading/read-line.ts';
+import type { Reading } from '../reading/reading.ts';
+import type { LineFood } from './line-food.ts';
+import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
+
+/** A line read, matched and weighed. */
+export interface Ingredient {
+  readonly reading: Reading;
+  readonly matches: readonly FoodMatch[];
+  readonly food: LineFood;
+  readonly weight: Weight | null;
+  /** How sure reading and match are together, 0 to 1. */
+  readonly confidence: number;
+  readonly warnings: readonly string[];
+}
+
+/**
+ * Reads an ingredient line, matches it to a food and weighs it. Below SURE, or without a weight, the line is an open
+ * question and its candidates stand in `matches`.
+ */
+export function readIngredient(
+  text: string,
+  group: string | null,
+  index: FoodIndex,
+  system: MeasureSystem,
+): Ingredient {
+  const reading = readLine(text, group);
+  // "½ teaspoon each cinnamon and nutmeg" counts its first food; resolveReading says so.
+  const item = reading.modifiers.includes('each') ? reading.item.split(/,| and /)[0]! : reading.item;
+  const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchItem(index, item, reading) : [];
+  return { ...resolveReading(reading, matches, system), matches };
+}
+
+/** Notes that say which kind of the food it is, and not how it is prepared. */
+const KIND_NOTE =
+  /^(?:extra[- ])?(?:lean|light|low[- ]fat|reduced[- ]fat|fat[- ]free|nonfat|part[- ]skim|skim(?:med)?|whole|unsweetened|sweetened|sugar[- ]free|unsalted|salted|low[- ]sodium|whole[- ]?wheat|wholemeal|dark|white|smoked|in (?:water|oil|juice|syrup))$/i;
+const FULL_NAME = 0.96;
+
+/**
+ * Words outside the item that name the food better, where the pantry has it by that name: "1 tin tomatoes" means the
+ * tinned ones, "ham, lean" the lean one, and slices of bacon cooked and crumbled weigh and count as cooked.
+ */
+function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
+  const kinds = (reading.note ?? '').split(/[;,]/).map((n) => n.trim());
+  const better = [
+    ...(reading.unit === 'can' ? [`canned ${item}`] : []),
+    ...kinds.filter((n) => KIND_NOTE.test(n)).map((n) => `${n} ${item}`),
+    ...(isCookedSlices(reading) ? [`cooked ${item}`] : []),
+  ];
+  for (const name of better) {
+    const found = matchFood(index, name, reading.note);
+    if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
+  }
+  const plain = matchFood(index, item, reading.note);
+  // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.
+  const bare = /^(?:cooked|boiled) (.+)$/i.exec(item)?.[1];
+  if (bare !== undefined && (plain[0]?.confidence ?? 0) < FULL_NAME) {
+    const dry = matchFood(index, bare, reading.note);
+    const kin = (f: Food | undefined) => f?.id.split('-')[0];
+    const known = plain[0]?.food.state === 'cooked' && kin(plain[0].food) === kin(dry[0]?.food);
+    if (!known && (dry[0]?.confidence ?? 0) >= FULL_NAME && cookedYield(dry[0]!.food) !== null) return dry;
+  }
+  return plain;
+}
+
+const isCookedSlices = (reading: Reading): boolean =>
+  ['slice', 'rasher', 'strip'].includes(reading.unit ?? '') && /^(?:crisp-)?cooked\b/i.test(reading.note ?? '');
+
+const isVolume = (unit: string | null): boolean => unit !== null && unitNamed(unit)?.kind === 'volume';
+
+/** Decides food and weight for a reading from its candidates, or from the food the cook chose. */
+export function resolveReading(
+  reading: Reading,
+  matches: readonly FoodMatch[],
+  system: MeasureSystem,
+): Omit<Ingredient, 'matches'> {
+  const best = matches[0];
+  const warnings = [...reading.warnings];
+  if (best === undefined || best.confidence < SURE) {
+    return {
+      reading,
+      food: { kind: 'open' },
+      weight: null,
+      confidence: Math.min(reading.confidence, best?.confidence ?? 0),
+      warnings,
+    };
+  }
+  const confidence = Math.min(reading.confidence + (reading.quantity === null ? 0.3 : 0), best.confidence);
+  if (countsNothing(best.food)) {
+    // Water counts nothing but weighs: the portion's weight needs it.
+    const weight = weighLine(reading, best.food, system).weight;
+    return {
+      reading,
+      food: { kind: 'nothing', why: `${best.food.name} has nothing to count` },
+      weight,
+      confidence,
+      warnings,
+    };
+  }
+  if (needsNoAmount(reading, best.food)) {
+    const why = reading.modifiers.includes('to taste') ? 'to taste' : 'no amount given, too little to count';
+    return { reading, food: { kind: 'nothing', why }, weight: null, confidence, warnings };
+  }
+  if (reading.modifiers.includes('each') && / and /.test(reading.item)) {
+    warnings.push(`"Each" names several foods; this line counts ${best.food.name}. Add a line for the others.`);
+  }
+  if (best.food.state === 'dry' && /^cooked\b/i.test(reading.note ?? '') && isVolume(reading.unit)) {
+    warnings.push(
+      `Measured dry and then cooked, or measured cooked? It counts as dry; cooked it is about a third. Choose "${best.food.name}, cooked" if it was measured cooked.`,
+    );
+  }
+  const { weight, warnings: weighing } = weighLine(reading, best.food, system);
+  return {
+    reading,
+    food: { kind: 'food', foodId: best.food.id, revision: best.food.revision },
+    weight,
+    confidence,
+    warnings: [...warnings, ...weighing],
+  };
+}

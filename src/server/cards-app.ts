@@ -1,0 +1,69 @@
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { CardPage, NoCardPage } from './card-page/card-page.tsx';
+import type { Db } from './db/open.ts';
+import { problems } from './http/problem.ts';
+import { checkHost } from './http/trust.ts';
+import { cardByToken } from './store/cards.ts';
+
+export interface CardsAppOptions {
+  readonly db: Db;
+  readonly hosts: readonly string[];
+  /** Folder with card.css and the fonts. */
+  readonly assetsDir: string;
+  readonly log: Logger;
+}
+
+const page = (element: Parameters<typeof renderToStaticMarkup>[0]): string =>
+  `<!doctype html>${renderToStaticMarkup(element)}`;
+
+/** The card listener: cards and what they are drawn with, and nothing else. Requests are not logged: links are secret. */
+export function cardsApp(options: CardsAppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          styleSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+      referrerPolicy: { policy: 'no-referrer' },
+    }),
+  );
+  app.use((_req, res, next) => {
+    res.set('X-Robots-Tag', 'noindex, nofollow');
+    next();
+  });
+  app.use(checkHost(options.hosts));
+  app.use('/card-assets', express.static(options.assetsDir, { index: false, maxAge: '1d' }));
+  app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
+  app.get('/c/:token', async (req, res) => {
+    const card = /^[\w-]{22}$/.test(req.params.token) ? await cardByToken(options.db, req.params.token) : null;
+    res
+      .status(card ? 200 : 404)
+      .set('Cache-Control', 'no-store')
+      .type('text/html');
+    res.send(page(card ? createElement(CardPage, { card }) : createElement(NoCardPage)));
+  });
+  app.use(
+    (_req, res) =>
+      void res
+        .status(404)
+        .type('text/html')
+        .send(page(createElement(NoCardPage))),
+  );
+  app.use(problems(options.log));
+  return app;
+}

@@ -1,0 +1,49 @@
+import { FieldChangeSchema } from '../../contract/entry.ts';
+import { HouseholdSchema } from '../../contract/household.ts';
+import { HOUSEHOLD_KIND } from '../../core/documents/document-kinds.ts';
+import type { FieldChange } from '../../core/history/field-change.ts';
+import type { Household } from '../../core/table/table.ts';
+import type { RowOf } from '../db/schema.ts';
+import type { Shelf } from './shelf.ts';
+
+export const householdOf = (r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'zone'>): Household => {
+  const zone = HouseholdSchema.shape.zone.safeParse(r.zone).success ? r.zone : 'UTC';
+  return HouseholdSchema.parse({ id: r.id, name: r.name, demo: r.demo === 1, system: r.system, zone });
+};
+
+/** The household itself: its name, its measures, its time zone. */
+export const HOUSEHOLD: Shelf<Household, FieldChange> = {
+  name: 'household',
+  what: 'household',
+  kind: HOUSEHOLD_KIND,
+  schema: HouseholdSchema,
+  change: FieldChangeSchema,
+  first: 1,
+  find: async (s, id) => {
+    if (id !== s.householdId) return null;
+    const row = await s.db.selectFrom('household').selectAll().where('id', '=', id).executeTakeFirst();
+    return row === undefined
+      ? null
+      : { document: householdOf(row), revision: Number(row.revision), removed: row.removed_at !== null };
+  },
+  insert: async (s, id, h) => {
+    await s.db
+      .insertInto('household')
+      .values({
+        id,
+        name: h.name,
+        demo: h.demo ? 1 : 0,
+        system: h.system,
+        zone: h.zone,
+        created_at: s.clock().toISOString(),
+        revision: 1,
+      })
+      .execute();
+  },
+  update: async (s, id, { name, system, zone }, revision) => {
+    await s.db.updateTable('household').set({ name, system, zone, revision }).where('id', '=', id).execute();
+  },
+  mark: async (s, id, removed_at, revision) => {
+    await s.db.updateTable('household').set({ removed_at, revision }).where('id', '=', id).execute();
+  },
+};

@@ -1,0 +1,36 @@
+import { PinSchema } from '../../contract/program.ts';
+import { PIN_KIND, pairId } from '../../core/documents/document-kinds.ts';
+import { invalid } from '../../core/errors.ts';
+import type { Pin } from '../../core/program/program.ts';
+import { foodOwner } from './food-owner.ts';
+import { programsOf } from './programs.ts';
+import { recountUsing } from './recount.ts';
+import { rowShelf } from './row-shelf.ts';
+
+const parts = (id: string): { food_id: string; program_id: string } => {
+  const [food_id = '', program_id = ''] = id.split('~');
+  return { food_id, program_id };
+};
+
+export const pinId = (p: Pick<Pin, 'foodId' | 'programId'>): string => pairId(p.foodId, p.programId);
+
+/** Points that the cook knows for an amount of a food under a program. */
+export const PINS = rowShelf<Pin, 'pin'>({
+  name: 'pins',
+  what: 'pin',
+  kind: PIN_KIND,
+  schema: PinSchema,
+  first: 1,
+  isPair: true,
+  table: 'pin',
+  keys: parts,
+  read: (r) => PinSchema.parse({ foodId: r.food_id, programId: r.program_id, points: r.points, grams: r.grams }),
+  columns: (p) => ({ points: p.points, grams: p.grams }),
+  check: async (s, id, pin) => {
+    if (pinId(pin) !== id) throw invalid('The address and the body name different things.');
+    if (!(await programsOf(s)).some((p) => p.id === pin.programId))
+      throw invalid('There is no such program.', 'Choose one of the programs that the household can count under.');
+    if (!(await foodOwner(s, pin.foodId))) throw invalid('There is no such food.', 'Add it to the pantry first.');
+  },
+  follow: (s, _id, before, after) => recountUsing(s, (after ?? before)!.foodId),
+});

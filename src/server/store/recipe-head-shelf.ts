@@ -1,0 +1,58 @@
+import { RecipeHeadSchema } from '../../contract/documents.ts';
+import { FieldChangeSchema } from '../../contract/entry.ts';
+import { CreditSchema } from '../../contract/recipe.ts';
+import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
+import { inUse } from '../../core/errors.ts';
+import type { FieldChange } from '../../core/history/field-change.ts';
+import { usersOfRecipe } from './recipe-rows.ts';
+import { nowOf, recount } from './scope.ts';
+import type { Shelf } from './shelf.ts';
+import { fromJson, toJson } from './stored.ts';
+
+/** A recipe's title and credit. Recipes are brought in with their version as written, in `recipes.ts`. */
+export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
+  name: 'recipes',
+  what: 'recipe',
+  kind: RECIPE_KIND,
+  schema: RecipeHeadSchema,
+  change: FieldChangeSchema,
+  first: 0,
+  find: async (s, id) => {
+    const r = await s.db
+      .selectFrom('recipe')
+      .select(['title', 'credit', 'revision', 'removed_at'])
+      .where('household_id', '=', s.householdId)
+      .where('id', '=', id)
+      .executeTakeFirst();
+    if (r === undefined) return null;
+    const document = { title: r.title, credit: fromJson(CreditSchema, r.credit) };
+    return { document, revision: r.revision, removed: r.removed_at !== null };
+  },
+  insert: async () => {
+    throw new Error('a recipe is brought in with its version as written');
+  },
+  update: async (s, id, head, revision) => {
+    await s.db
+      .updateTable('recipe')
+      .set({ title: head.title, credit: toJson(head.credit), revision, changed_at: nowOf(s) })
+      .where('household_id', '=', s.householdId)
+      .where('id', '=', id)
+      .execute();
+  },
+  mark: async (s, id, removed_at, revision) => {
+    await s.db
+      .updateTable('recipe')
+      .set({ removed_at, revision })
+      .where('household_id', '=', s.householdId)
+      .where('id', '=', id)
+      .execute();
+  },
+  checkRemoval: async (s, id) => {
+    const users = await usersOfRecipe(s, id);
+    if (users.length > 0)
+      throw inUse('Another recipe takes from this one.', `${users.join(', ')}: change that line first.`);
+  },
+  follow: async (s, id) => {
+    recount(s, [id]);
+  },
+};

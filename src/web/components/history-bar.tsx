@@ -1,0 +1,48 @@
+import { memo } from 'react';
+import { toast } from 'sonner';
+import { useHousehold } from '../context/household-context.ts';
+import { refresh } from '../data/queries.ts';
+import { documents } from '../saving/use-document.ts';
+import { copyOfMine, type ShownVersion, type VersionEditor } from '../saving/version-editor.ts';
+import { SaveQuestion, SaveState } from './save-state.tsx';
+import { sayError } from './say-error.ts';
+import { UndoButtons } from './undo-buttons.tsx';
+import { useUndoKeys } from './use-undo-keys.ts';
+
+/** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
+export const HistoryBar = memo(function HistoryBar({ editor, shown }: { editor: VersionEditor; shown: ShownVersion }) {
+  const { household } = useHousehold();
+  useUndoKeys(editor);
+  const { undo, redo } = shown.history;
+  const keepBoth = async () => {
+    try {
+      const mine = copyOfMine(shown.document);
+      await documents
+        .hold({ householdId: household.id, name: 'versions', id: mine.id }, null)
+        .want({ wants: 'make', document: mine });
+      await editor.takeTheirs();
+      await refresh.recipe(household.id);
+      toast.success('Both are kept: yours is a version of its own now.');
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  return (
+    <div className="no-print">
+      <div className="flex flex-wrap items-center gap-2">
+        <UndoButtons
+          undo={undo?.label ?? (shown.earlier ? '' : null)}
+          redo={redo?.label ?? null}
+          onUndo={() => void editor.undo()}
+          onRedo={() => void editor.redo()}
+        />
+        <SaveState shown={shown} />
+      </div>
+      <SaveQuestion saved={editor} shown={shown} what="This version">
+        <button type="button" className="btn btn-main btn-small" onClick={keepBoth}>
+          Keep both
+        </button>
+      </SaveQuestion>
+    </div>
+  );
+});

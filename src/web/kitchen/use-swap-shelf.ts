@@ -1,0 +1,20 @@
+import { useMemo } from 'react';
+import { SWAPS } from '../../core/swap/library.ts';
+import { type OwnSwap, type SwapShelf, shelfOf } from '../../core/swap/own-swap.ts';
+import { useOwnSwaps } from '../data/queries.ts';
+import { type Row, type Rows, useRows } from '../saving/use-document.ts';
+
+const NONE: readonly Row<OwnSwap>[] = [];
+const idOf = (swap: OwnSwap): string => swap.id;
+
+/** The swaps that a household wrote, retired ones among them, and how they are changed. */
+export function useOwnSwapRows(h: string): Rows<'swaps'> & { readonly error: Error | undefined } {
+  const { data = NONE, error } = useOwnSwaps(h);
+  return { ...useRows(h, 'swaps', data, idOf), error };
+}
+
+/** Everything a household can swap with; the shipped swaps alone until its own are there. */
+export function useSwapShelf(h: string): SwapShelf {
+  const { rows } = useOwnSwapRows(h);
+  return useMemo(() => shelfOf(rows, SWAPS), [rows]);
+}
