@@ -2,6 +2,7 @@ import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
 import type { Line, Version } from '../src/core/version/version.ts';
 import { changeHub } from '../src/server/changes/change-hub.ts';
 import { openDatabase } from '../src/server/db/open.ts';
+import { EATERS } from '../src/server/store/eater-shelf.ts';
 import { makeDocument } from '../src/server/store/entries.ts';
 import { syncShippedFoods } from '../src/server/store/foods.ts';
 import { addHousehold } from '../src/server/store/households.ts';
@@ -9,7 +10,6 @@ import { syncSamplePrograms } from '../src/server/store/programs.ts';
 import { addRecipe } from '../src/server/store/recipes.ts';
 import { renewHere } from '../src/server/store/renewal.ts';
 import { type StoreContext, scopeOf } from '../src/server/store/scope.ts';
-import { EATERS } from '../src/server/store/eater-shelf.ts';
 import { VERSIONS } from '../src/server/store/version-shelf.ts';
 import { write } from '../src/server/store/write.ts';
 

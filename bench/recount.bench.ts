@@ -1,7 +1,7 @@
+import { countVersion } from '../src/core/counting/count-version.ts';
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
 import { plainCounter } from '../src/core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../src/core/program/samples.ts';
-import { countVersion } from '../src/core/counting/count-version.ts';
 import type { Line, Version } from '../src/core/version/version.ts';
 import { time } from './time.ts';
 

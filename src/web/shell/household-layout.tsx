@@ -3,12 +3,12 @@ import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { Toaster } from 'sonner';
 import { isTyping } from '../components/is-typing.ts';
 import { HouseholdContext } from '../context/household-context.ts';
-import { Unsettled } from './unsettled.tsx';
 import { useChanges } from '../saving/use-changes.ts';
 import { AtTheTable } from './at-the-table.tsx';
 import { rememberHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
 import { needsPassphrase, Passphrase } from './passphrase.tsx';
+import { Unsettled } from './unsettled.tsx';
 import { useOpenHousehold } from './use-open-household.ts';
 
 const CommandMenu = lazy(() => import('./command-menu.tsx'));
