@@ -6,7 +6,7 @@ import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
-import { WAYS, type Way } from '../core/program/rule.ts';
+import { COUNTING_METHODS, type CountingMethod } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
 import { type RecipeText, readRecipe } from '../core/reading/read-recipe.ts';
 import { CliError } from './cli-error.ts';
@@ -16,7 +16,7 @@ import { readText } from './read-text.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
 export function scoreCommand(text: string, flags: Flags): string {
-  const recipe = recipeOf(text);
+  const recipe = recipeFromFile(text);
   if (recipe.ingredients.length === 0) {
     throw new CliError(
       'There are no ingredients in it.',
@@ -25,16 +25,16 @@ export function scoreCommand(text: string, flags: Flags): string {
   }
   const score = scoreRecipe(recipe, {
     servings: servingsOf(flags, recipe),
-    programs: programsOf(flags),
+    programs: programsAsked(flags),
     index: indexFoods(SHIPPED_FOODS),
     system: systemOf(flags),
-    by: wayOf(flags),
+    by: methodFlag(flags),
   });
-  return flags.json ? JSON.stringify(score, null, 2) : inWords(score);
+  return flags.json ? JSON.stringify(score, null, 2) : scoreInWords(score);
 }
 
 /** The recipe of a text or of JSON. @throws CliError */
-export function recipeOf(text: string): RecipeText {
+export function recipeFromFile(text: string): RecipeText {
   if (text.trim() === '')
     throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
   if (!/^\s*[[{]/.test(text)) return readRecipe(text);
@@ -67,13 +67,13 @@ export function servingsOf(flags: Flags, recipe: RecipeText): number | null {
   return n;
 }
 
-function wayOf(flags: Flags): Way | null {
+function methodFlag(flags: Flags): CountingMethod | null {
   if (flags.by === undefined) return null;
-  if (WAYS.includes(flags.by as Way)) return flags.by as Way;
-  throw new CliError(`--by ${flags.by} is not a way of counting.`, `Use one of ${WAYS.join(', ')}.`);
+  if (COUNTING_METHODS.includes(flags.by as CountingMethod)) return flags.by as CountingMethod;
+  throw new CliError(`--by ${flags.by} is not a way of counting.`, `Use one of ${COUNTING_METHODS.join(', ')}.`);
 }
 
-function programsOf(flags: Flags): readonly Program[] {
+function programsAsked(flags: Flags): readonly Program[] {
   if (flags.rule !== undefined && flags.program !== undefined) {
     throw new CliError('--program and --rule exclude each other.', 'Give one of them.');
   }
@@ -136,7 +136,7 @@ export function programOfRule(text: string): Program {
   };
 }
 
-function inWords(s: Score): string {
+function scoreInWords(s: Score): string {
   const out = [`${s.title ?? 'Untitled'}, serves ${s.servings}`];
   for (const p of s.programs)
     out.push(`  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)} exactly, by ${p.by})`);

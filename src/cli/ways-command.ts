@@ -4,8 +4,10 @@ import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import { plainCounter } from '../core/program/program.ts';
 import { SWAPS } from '../core/swap/library.ts';
+import { asWritten } from '../core/version/as-written.ts';
+import { kitchenOf } from '../core/version/kitchen.ts';
 import { lineOf } from '../core/version/line-of.ts';
-import { isOpen, type Version } from '../core/version/version.ts';
+import { isOpen } from '../core/version/version.ts';
 import { findWays } from '../core/ways/find-ways.ts';
 import { LEAVE_OUT, type LineChoice } from '../core/ways/line-choices.ts';
 import type { Way } from '../core/ways/way.ts';
@@ -14,12 +16,12 @@ import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { systemOf } from './parse-command.ts';
-import { recipeOf, servingsOf } from './score-command.ts';
-import { foodsNamed, numberFlag, ownSwaps, stockOf, targetsOf } from './ways-flags.ts';
+import { recipeFromFile, servingsOf } from './score-command.ts';
+import { foodsNamed, numberFlag, ownSwaps, stockFlag, targetsOf } from './ways-flags.ts';
 
 /** `ways`: the changes of least departure that bring a recipe to so many points, for one or several programs. */
 export function waysCommand(text: string, flags: Flags): string {
-  const recipe = recipeOf(text);
+  const recipe = recipeFromFile(text);
   if (recipe.ingredients.length === 0)
     throw new CliError('There are no ingredients in it.', 'Give the ingredients one a line, under "Ingredients".');
   const targets = targetsOf(flags);
@@ -32,17 +34,9 @@ export function waysCommand(text: string, flags: Flags): string {
   });
   const idle = keep.find((k) => !lines.some((l) => l.text.toLowerCase().includes(k)));
   if (idle !== undefined) throw new CliError(`No line has "${idle}" in it.`, 'Give --keep some words of a line.');
-  const version: Version = {
-    id: 'ways',
-    recipeId: 'ways',
-    parentId: null,
-    kind: 'asWritten',
-    name: 'as written',
-    servings: servingsOf(flags, recipe) ?? 1,
-    lines,
-    steps: recipe.steps.map((t, n) => ({ id: `step-${n}`, text: t })),
-    revision: 0,
-  };
+  const servings = servingsOf(flags, recipe) ?? 1;
+  const { steps } = recipe;
+  const version = asWritten({ id: 'ways', recipeId: 'ways', servings, lines, steps, stepId: (n) => `step-${n}` });
   const byId = new Map(SHIPPED_FOODS.map((f) => [f.id, f]));
   const food = (id: string) => byId.get(id) ?? null;
   const answer = findWays(
@@ -55,14 +49,14 @@ export function waysCommand(text: string, flags: Flags): string {
       changes: numberFlag(flags['max-changes'], 'max-changes'),
     },
     {
-      kitchen: { food, version: () => null },
+      kitchen: kitchenOf(SHIPPED_FOODS),
       food,
       swaps: [...ownSwaps(flags.swaps), ...SWAPS],
       counters: targets.map((t) => plainCounter(t.program)),
       system,
       without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),
       lacking: new Set(foodsNamed(flags.lacking ?? [], index).map((f) => f.foodId)),
-      ...(flags.have && { house: { stock: stockOf(flags.have, index), only: true } }),
+      ...(flags.have && { house: { stock: stockFlag(flags.have, index), only: true } }),
     },
     { frontierOf: 0 },
   );
@@ -118,10 +112,10 @@ export function waysCommand(text: string, flags: Flags): string {
       base: { raw: byMark(answer.base.raw), kcal: answer.base.kcal },
     }),
   };
-  return flags.json ? JSON.stringify(printed, null, 2) : inWords(printed);
+  return flags.json ? JSON.stringify(printed, null, 2) : waysInWords(printed);
 }
 
-function inWords(p: WaysPrinted): string {
+function waysInWords(p: WaysPrinted): string {
   const aims = Object.entries(p.targets).map(([m, n]) => `${m} ${formatPoints(n)}`);
   const out = [
     p.reachable ? `Reached: ${aims.join(', ')}${p.proved ? ', and nothing departs less' : ''}` : 'Not reachable.',

@@ -13,7 +13,7 @@ import { readText } from './read-text.ts';
 import { programOfRule } from './score-command.ts';
 
 /** A program with the most points of a serving. */
-export interface Target {
+export interface PointsTarget {
   readonly program: Program;
   readonly points: number;
 }
@@ -39,7 +39,7 @@ export function foodsNamed(flags: readonly string[], index: FoodIndex): NamedFoo
 }
 
 /** What is in the house, from flags. */
-export function stockOf(flags: readonly string[], index: FoodIndex): ReadonlyMap<string, number | null> {
+export function stockFlag(flags: readonly string[], index: FoodIndex): ReadonlyMap<string, number | null> {
   return houseOf(
     foodsNamed(flags, index).map((f, i) => ({
       id: `have-${i}`,
@@ -75,10 +75,10 @@ export function ownSwaps(file: string | undefined): Swap[] {
 }
 
 /** What is to be reached, from flags: each mark once. @throws CliError */
-export function targetsOf(flags: Flags): Target[] {
+export function targetsOf(flags: Flags): PointsTarget[] {
   const programs = [...SAMPLE_PROGRAMS, ...(flags.rule === undefined ? [] : [programOfRule(readText(flags.rule))])];
   const known = programs.map((p) => p.mark).join(', ');
-  const targets = (flags.eater ?? []).map((e): Target => {
+  const targets = (flags.eater ?? []).map((e): PointsTarget => {
     const m = /^([^=]+)=(\d+(?:\.\d+)?)$/.exec(e);
     if (m === null) throw new CliError(`--eater ${e} is no target.`, 'Write it as LE=5: a mark and points a serving.');
     const program = programs.find((p) => p.mark.toUpperCase() === m[1]!.toUpperCase());

@@ -6,7 +6,7 @@ import { ScoreAnswerSchema } from './cli.ts';
 import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
 import { DOCUMENT_API, documentRoutesOf } from './document-api.ts';
 import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './entry.ts';
-import { FeastPageSchema, FeastSchema } from './feast.ts';
+import { FeastSchema, FeastWithRecipesSchema } from './feast.ts';
 import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
 import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
 import { Id, Servings } from './primitives.ts';
@@ -25,7 +25,7 @@ import { type AnyRoute, route } from './route.ts';
 import { StockSchema, StockTakenSchema } from './stock.ts';
 import { OwnSwapsSchema } from './swap.ts';
 import { NewVerdictSchema, VerdictSchema, VerdictsSchema } from './verdict.ts';
-import { EntrySchema, VersionSchema } from './version.ts';
+import { VersionEntrySchema, VersionSchema } from './version.ts';
 
 const Foods = z.array(FoodSchema);
 /** A code as it is typed; its check digit is looked at by its route. */
@@ -239,7 +239,7 @@ export const API = {
     method: 'GET',
     path: '/households/:h/feasts/:id',
     says: 'A feast with everything that its dishes count with.',
-    answer: FeastPageSchema,
+    answer: FeastWithRecipesSchema,
     revision: (page) => page.feast.revision,
   }),
   countFeast: route({
@@ -255,7 +255,7 @@ export const API = {
     body: z.object({
       base: Revision,
       entry: entrySchema(FieldChangeSchema),
-      dishes: z.array(z.object({ version: VersionSchema, entry: EntrySchema })).max(20),
+      dishes: z.array(z.object({ version: VersionSchema, entry: VersionEntrySchema })).max(20),
     }),
     answer: DOCUMENT_API.feasts.kept.answer,
     revision: revised,

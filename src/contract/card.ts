@@ -1,36 +1,39 @@
 import { z } from 'zod';
 import type { Card } from '../core/card/card.ts';
 import { CreditSchema } from './recipe.ts';
+import { schemaOf } from './schema-of.ts';
 
 const Raw = z.array(z.number());
 
 /** A card as it is kept under its link. */
-export const CardSchema = z.object({
-  title: z.string(),
-  versionName: z.string(),
-  credit: CreditSchema,
-  servings: z.number().nullable(),
-  servingGrams: z.number(),
-  countedOn: z.string(),
-  programs: z.array(
-    z.object({
-      mark: z.string(),
-      name: z.string(),
-      points: z.number(),
-      low: z.number(),
-      high: z.number(),
-      certainty: z.enum(['exact', 'atMost', 'atLeast', 'range']),
-      complete: z.boolean(),
-      was: z.number().nullable(),
-    }),
-  ),
-  kcal: z.number().nullable(),
-  kcalWas: z.number().nullable(),
-  ingredients: z.array(z.object({ group: z.string().nullable(), amount: z.string(), name: z.string(), raw: Raw })),
-  steps: z.array(z.object({ text: z.string(), adds: Raw })),
-  changes: z.array(z.object({ from: z.string(), to: z.string(), why: z.string().nullable() })),
-  regular: z.array(z.object({ words: z.string(), points: Raw })),
-  options: z.array(z.object({ words: z.string(), points: Raw })),
-  allergens: z.array(z.string()),
-  cautions: z.array(z.object({ id: z.string(), words: z.string(), source: z.string() })),
-}) satisfies z.ZodType<Card>;
+export const CardSchema = schemaOf<Card>()(
+  z.object({
+    title: z.string(),
+    versionName: z.string(),
+    credit: CreditSchema,
+    servings: z.number().nullable(),
+    servingGrams: z.number(),
+    countedOn: z.string(),
+    programs: z.array(
+      z.object({
+        mark: z.string(),
+        name: z.string(),
+        points: z.number(),
+        low: z.number(),
+        high: z.number(),
+        certainty: z.enum(['exact', 'atMost', 'atLeast', 'range']),
+        complete: z.boolean(),
+        was: z.number().nullable(),
+      }),
+    ),
+    kcal: z.number().nullable(),
+    kcalWas: z.number().nullable(),
+    ingredients: z.array(z.object({ group: z.string().nullable(), amount: z.string(), name: z.string(), raw: Raw })),
+    steps: z.array(z.object({ text: z.string(), adds: Raw })),
+    changes: z.array(z.object({ from: z.string(), to: z.string(), why: z.string().nullable() })),
+    regular: z.array(z.object({ words: z.string(), points: Raw })),
+    options: z.array(z.object({ words: z.string(), points: Raw })),
+    allergens: z.array(z.string()),
+    cautions: z.array(z.object({ id: z.string(), words: z.string(), source: z.string() })),
+  }),
+);

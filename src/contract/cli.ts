@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { WAYS } from '../core/program/rule.ts';
+import { COUNTING_METHODS } from '../core/program/rule.ts';
 
 const FoodAnswer = z.object({ id: z.string(), name: z.string() }).nullable();
-const GramsFrom = z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate', 'none']);
+const GramsFromSchema = z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate', 'none']);
 
 /** One entry of `parse`: an ingredient line, read, matched and weighed. */
 export const ParsedLineSchema = z.object({
@@ -31,7 +31,7 @@ export const ParsedLineSchema = z.object({
   warnings: z.array(z.string()),
   food: FoodAnswer,
   grams: z.number().nullable(),
-  gramsFrom: GramsFrom,
+  gramsFrom: GramsFromSchema,
 });
 export const ParseAnswerSchema = z.array(ParsedLineSchema);
 export type ParsedLine = z.infer<typeof ParsedLineSchema>;
@@ -48,7 +48,7 @@ export const ScoreAnswerSchema = z.object({
       mark: z.string(),
       points: z.number().describe("The count under the program's own way, or under --by."),
       raw: z.number().describe('Unrounded points a serving.'),
-      by: z.enum(WAYS),
+      by: z.enum(COUNTING_METHODS),
       low: z.number().describe('The lower end of what raw may be.'),
       high: z.number(),
     }),
@@ -58,7 +58,7 @@ export const ScoreAnswerSchema = z.object({
       line: z.string(),
       food: FoodAnswer,
       grams: z.number().nullable(),
-      gramsFrom: GramsFrom,
+      gramsFrom: GramsFromSchema,
       confidence: z.number(),
       warnings: z.array(z.string()),
       raw: z.record(z.string(), z.number()).describe('Unrounded points a serving, by mark.'),

@@ -1,41 +1,48 @@
 import { z } from 'zod';
 import { NUTRIENTS, type Nutrient, type NutrientAmount } from '../core/food/nutrients.ts';
 import type { Count, LineCount } from '../core/program/count.ts';
-import { WAYS } from '../core/program/rule.ts';
+import { COUNTING_METHODS } from '../core/program/rule.ts';
+import { schemaOf } from './schema-of.ts';
 
 const IntervalSchema = z.object({ low: z.number(), high: z.number() });
-const Certainty = z.enum(['exact', 'atMost', 'atLeast', 'range']);
+const CertaintySchema = z.enum(['exact', 'atMost', 'atLeast', 'range']);
 
-const LineCountSchema = z.object({
-  id: z.string(),
-  label: z.string(),
-  raw: z.number(),
-  range: IntervalSchema,
-  uncounted: z.string().nullable(),
-  counts: z.string().nullable(),
-  pinned: z.boolean(),
-  open: z.boolean(),
-}) satisfies z.ZodType<LineCount>;
+const LineCountSchema = schemaOf<LineCount>()(
+  z.object({
+    id: z.string(),
+    label: z.string(),
+    raw: z.number(),
+    range: IntervalSchema,
+    uncounted: z.string().nullable(),
+    counts: z.string().nullable(),
+    pinned: z.boolean(),
+    open: z.boolean(),
+  }),
+);
 
-const CountSchema = z.object({
-  points: z.number(),
-  raw: z.number(),
-  range: IntervalSchema,
-  pointsRange: IntervalSchema,
-  certainty: Certainty,
-  complete: z.boolean(),
-  by: z.enum(WAYS),
-  portion: z.number(),
-  servings: z.number(),
-  lines: z.array(LineCountSchema),
-  worthWeighing: z.string().nullable(),
-}) satisfies z.ZodType<Count>;
+const CountSchema = schemaOf<Count>()(
+  z.object({
+    points: z.number(),
+    raw: z.number(),
+    range: IntervalSchema,
+    pointsRange: IntervalSchema,
+    certainty: CertaintySchema,
+    complete: z.boolean(),
+    by: z.enum(COUNTING_METHODS),
+    portion: z.number(),
+    servings: z.number(),
+    lines: z.array(LineCountSchema),
+    worthWeighing: z.string().nullable(),
+  }),
+);
 
-const AmountSchema = z.object({
-  value: z.number().nullable(),
-  low: z.number(),
-  high: z.number(),
-}) satisfies z.ZodType<NutrientAmount>;
+const AmountSchema = schemaOf<NutrientAmount>()(
+  z.object({
+    value: z.number().nullable(),
+    low: z.number(),
+    high: z.number(),
+  }),
+);
 const ServingSchema = z.object(
   Object.fromEntries(NUTRIENTS.map((n) => [n, AmountSchema])) as Record<Nutrient, typeof AmountSchema>,
 );
@@ -59,7 +66,7 @@ export const FeastCountedSchema = z.object({
       points: z.number(),
       raw: z.number(),
       pointsRange: IntervalSchema,
-      certainty: Certainty,
+      certainty: CertaintySchema,
       apart: z.number(),
       complete: z.boolean(),
       dishes: z.array(z.object({ title: z.string(), count: CountSchema.nullable() })),

@@ -10,7 +10,7 @@ export const PUT_WHOLE = ['feasts', 'eaters', 'swaps', 'stock', 'pins', 'correct
 
 /**
  * How one kind of document is read and changed: by entries that say on which state they were made, by marks for removing
- * and bringing back. A script names the state exactly (If-Match); the outbox sends a base, and gets the document back.
+ * and bringing back. A script names the state schemaOf (If-Match); the outbox sends a base, and gets the document back.
  */
 function documentApi<D, C>(name: DocumentName, { schema, change, kind }: DocumentSpec<D, C>) {
   const what = kind.name;

@@ -32,16 +32,21 @@ import { EaterSchema, HouseholdSchema } from './household.ts';
 import { Id } from './primitives.ts';
 import { PinSchema } from './program.ts';
 import { CreditSchema, RecipeSchema } from './recipe.ts';
+import { schemaOf } from './schema-of.ts';
 import { StockItemSchema } from './stock.ts';
 import { OwnSwapSchema } from './swap.ts';
 import { VerdictSchema } from './verdict.ts';
 import { VersionChangeSchema, VersionSchema } from './version.ts';
 
-export const RecipeHeadSchema: z.ZodType<RecipeHead> = z.object({
-  title: RecipeSchema.shape.title,
-  credit: CreditSchema,
-});
-export const BarcodeSchema: z.ZodType<KnownBarcode> = z.object({ code: z.string().regex(/^\d{8,14}$/), foodId: Id });
+export const RecipeHeadSchema: z.ZodType<RecipeHead> = schemaOf<RecipeHead>()(
+  z.object({
+    title: RecipeSchema.shape.title,
+    credit: CreditSchema,
+  }),
+);
+export const BarcodeSchema: z.ZodType<KnownBarcode> = schemaOf<KnownBarcode>()(
+  z.object({ code: z.string().regex(/^\d{8,14}$/), foodId: Id }),
+);
 
 /** What each kind of document is made of, and what one change of it looks like. */
 export interface DocumentTypes {

@@ -4,6 +4,7 @@ import type { FoodCorrection } from '../core/food/food-correction.ts';
 import { labelImpossible } from '../core/food/food-from-label.ts';
 import { mostPer100g, NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
 import { Id, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 
 const nutrientAmount = (n: Nutrient) => {
   const amount = z
@@ -17,12 +18,14 @@ const nutrientAmount = (n: Nutrient) => {
       'has a value outside of its interval',
     );
 };
-const Profile = z.object(
-  Object.fromEntries(NUTRIENTS.map((n) => [n, nutrientAmount(n)])) as Record<
-    Nutrient,
-    ReturnType<typeof nutrientAmount>
-  >,
-) satisfies z.ZodType<NutrientProfile>;
+const Profile = schemaOf<NutrientProfile>()(
+  z.object(
+    Object.fromEntries(NUTRIENTS.map((n) => [n, nutrientAmount(n)])) as Record<
+      Nutrient,
+      ReturnType<typeof nutrientAmount>
+    >,
+  ),
+);
 
 export const MeasureSchema = z.object({
   unit: Words(40),
@@ -31,28 +34,32 @@ export const MeasureSchema = z.object({
 });
 
 /** One revision of a food, as it crosses the wire and lies in the database. */
-export const FoodSchema: z.ZodType<Food> = z.object({
-  id: Id,
-  revision: z.int().min(1),
-  name: Words(120),
-  group: z.string().max(60),
-  state: z.enum(FOOD_STATES),
-  per100g: Profile,
-  measures: z.array(MeasureSchema).max(60),
-  kinds: z.array(z.enum(FOOD_KINDS)).max(20),
-  roles: z.array(z.enum(ROLES)).max(14),
-  allergens: z.array(z.enum(ALLERGENS)).max(14),
-  synonyms: z.array(z.string().max(120)).max(60),
-  source: z.string().max(200),
-  energyNote: z.string().max(300).nullable(),
-});
+export const FoodSchema: z.ZodType<Food> = schemaOf<Food>()(
+  z.object({
+    id: Id,
+    revision: z.int().min(1),
+    name: Words(120),
+    group: z.string().max(60),
+    state: z.enum(FOOD_STATES),
+    per100g: Profile,
+    measures: z.array(MeasureSchema).max(60),
+    kinds: z.array(z.enum(FOOD_KINDS)).max(20),
+    roles: z.array(z.enum(ROLES)).max(14),
+    allergens: z.array(z.enum(ALLERGENS)).max(14),
+    synonyms: z.array(z.string().max(120)).max(60),
+    source: z.string().max(200),
+    energyNote: z.string().max(300).nullable(),
+  }),
+);
 
 /** What a household calls a food and what its own measures weigh. */
-export const FoodCorrectionSchema = z.object({
-  foodId: Id,
-  synonyms: z.array(Words(120)).max(40),
-  measures: z.array(MeasureSchema).max(60),
-}) satisfies z.ZodType<FoodCorrection>;
+export const FoodCorrectionSchema = schemaOf<FoodCorrection>()(
+  z.object({
+    foodId: Id,
+    synonyms: z.array(Words(120)).max(40),
+    measures: z.array(MeasureSchema).max(60),
+  }),
+);
 
 const printed = z.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large').nullable();
 
@@ -94,13 +101,15 @@ export const LabelSchema = LabelFields.superRefine((label, ctx) => {
 export type Label = z.infer<typeof LabelSchema>;
 
 /** Foods and corrections that are written together, or not at all. */
-export const BatchSchema = z.object({
-  foods: z
-    .array(FoodSchema)
-    .max(20_000, 'are more than 20,000: split the file')
-    .refine((fs) => new Set(fs.map((f) => f.id)).size === fs.length, 'have an id twice'),
-  corrections: z.array(FoodCorrectionSchema).max(20_000, 'are more than 20,000: split the file'),
-}) satisfies z.ZodType<Batch>;
+export const BatchSchema = schemaOf<Batch>()(
+  z.object({
+    foods: z
+      .array(FoodSchema)
+      .max(20_000, 'are more than 20,000: split the file')
+      .refine((fs) => new Set(fs.map((f) => f.id)).size === fs.length, 'have an id twice'),
+    corrections: z.array(FoodCorrectionSchema).max(20_000, 'are more than 20,000: split the file'),
+  }),
+);
 export interface Batch {
   readonly foods: readonly Food[];
   readonly corrections: readonly FoodCorrection[];

@@ -4,29 +4,34 @@ import type { Eater, Household } from '../core/table/table.ts';
 import { Revision } from './entry.ts';
 import { Id, Words, Zone } from './primitives.ts';
 import { ExceptionSchema, PinSchema, ProgramSchema } from './program.ts';
+import { schemaOf } from './schema-of.ts';
 
-export const HouseholdSchema = z.object({
-  id: Id,
-  name: Words(80),
-  demo: z.boolean(),
-  system: z.enum(['us', 'label', 'metric']),
-  zone: Zone,
-}) satisfies z.ZodType<Household>;
+export const HouseholdSchema = schemaOf<Household>()(
+  z.object({
+    id: Id,
+    name: Words(80),
+    demo: z.boolean(),
+    system: z.enum(['us', 'label', 'metric']),
+    zone: Zone,
+  }),
+);
 
 export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true });
 export const HouseholdChangeSchema = HouseholdSchema.pick({ name: true, system: true, zone: true }).partial();
 
-export const EaterSchema = z.object({
-  id: Id,
-  name: Words(60),
-  programId: Id.nullable(),
-  exceptions: z
-    .array(ExceptionSchema)
-    .max(200)
-    .refine((xs) => new Set(xs.map((x) => x.foodId)).size === xs.length, 'name a food twice'),
-  allergies: z.array(z.enum(ALLERGENS)).max(14),
-  avoids: z.array(Words(80)).max(60),
-}) satisfies z.ZodType<Eater, Eater>;
+export const EaterSchema = schemaOf<Eater>()(
+  z.object({
+    id: Id,
+    name: Words(60),
+    programId: Id.nullable(),
+    exceptions: z
+      .array(ExceptionSchema)
+      .max(200)
+      .refine((xs) => new Set(xs.map((x) => x.foodId)).size === xs.length, 'name a food twice'),
+    allergies: z.array(z.enum(ALLERGENS)).max(14),
+    avoids: z.array(Words(80)).max(60),
+  }),
+);
 
 /** Everything that decides who counts how at a household's table, each part with its revision. */
 export const TableSchema = z.object({

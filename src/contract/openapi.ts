@@ -8,7 +8,7 @@ import { ProblemSchema } from './problem.ts';
 import { ProgramSchema } from './program.ts';
 import { CardLinkSchema, CreditSchema, RecipePageSchema, RecipeSchema, RecipeSummarySchema } from './recipe.ts';
 import { type AnyRoute, namesIn, paramSchema } from './route.ts';
-import { EntrySchema, LineSchema, StepSchema, VersionChangeSchema } from './version.ts';
+import { LineSchema, StepSchema, VersionChangeSchema, VersionEntrySchema } from './version.ts';
 
 /** What several routes speak of, each under its own name in the document. */
 const NAMED: Readonly<Record<string, z.ZodType>> = {
@@ -32,7 +32,7 @@ const NAMED: Readonly<Record<string, z.ZodType>> = {
   Line: LineSchema,
   Step: StepSchema,
   VersionChange: VersionChangeSchema,
-  VersionEntry: EntrySchema,
+  VersionEntry: VersionEntrySchema,
   FieldChange: FieldChangeSchema,
   ChangeNote: ChangeNoteSchema,
   Feast: DOCUMENTS.feasts.schema,
@@ -41,13 +41,13 @@ const NAMED: Readonly<Record<string, z.ZodType>> = {
   Verdict: DOCUMENTS.verdicts.schema,
 };
 
-type Json = Record<string, unknown>;
+type JsonObject = Record<string, unknown>;
 
 /**
  * The API as an OpenAPI 3.1 document, made from the table of routes: what it says is what both ends check by. Every
  * schema is the one of what is sent; an answer has what is sent again.
  */
-export function openApi(): Json {
+export function openApi(): JsonObject {
   const registry = z.registry<{ id: string }>();
   for (const [id, schema] of Object.entries(NAMED)) registry.add(schema, { id });
   const routes = [...allRoutes()];
@@ -60,8 +60,8 @@ export function openApi(): Json {
     uri: (id) => `#/components/schemas/${id}`,
   });
   const named = Object.entries(schemas).map(([id, { $schema, $id, ...rest }]) => [id, rest] as const);
-  const schemaOf = (schema: z.ZodType): Json => ({ $ref: `#/components/schemas/${registry.get(schema)!.id}` });
-  const paths: Record<string, Json> = {};
+  const schemaOf = (schema: z.ZodType): JsonObject => ({ $ref: `#/components/schemas/${registry.get(schema)!.id}` });
+  const paths: Record<string, JsonObject> = {};
   for (const [name, r] of routes) {
     const path = r.path.replace(/:(\w+)/g, '{$1}');
     paths[path] = { ...paths[path], [r.method.toLowerCase()]: operation(name, r, schemaOf) };
@@ -90,17 +90,17 @@ export function openApi(): Json {
   };
 }
 
-function pathParameter(name: string, schema: Json): Json {
+function pathParameter(name: string, schema: JsonObject): JsonObject {
   return { name, in: 'path', required: true, schema };
 }
 
-function operation(name: string, r: AnyRoute, schemaOf: (schema: z.ZodType) => Json): Json {
+function operation(name: string, r: AnyRoute, schemaOf: (schema: z.ZodType) => JsonObject): JsonObject {
   const answer = r.answer as z.ZodType | null;
-  const plain = (schema: z.ZodType): Json => {
-    const { $schema, ...rest } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as Json;
+  const plain = (schema: z.ZodType): JsonObject => {
+    const { $schema, ...rest } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as JsonObject;
     return rest;
   };
-  const query = r.query ? (plain(r.query) as { properties: Json; required?: string[] }) : null;
+  const query = r.query ? (plain(r.query) as { properties: JsonObject; required?: string[] }) : null;
   const parameters = [
     ...namesIn(r.path).map((n) => pathParameter(n, plain(paramSchema(r, n)))),
     ...Object.entries(query?.properties ?? {}).map(([n, schema]) => ({

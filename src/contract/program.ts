@@ -2,53 +2,60 @@ import { z } from 'zod';
 import { FOOD_KINDS } from '../core/food/food.ts';
 import { NUTRIENTS, type Nutrient } from '../core/food/nutrients.ts';
 import type { Pin, Program } from '../core/program/program.ts';
-import { type Rule, WAYS } from '../core/program/rule.ts';
+import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
 import type { Exception } from '../core/program/uncounted.ts';
 import { Id, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 
 const perNutrient = <T extends z.ZodType>(value: T) =>
   z.partialRecord(z.enum(NUTRIENTS), value) as unknown as z.ZodType<Partial<Record<Nutrient, z.infer<T>>>>;
 
-export const RuleSchema = z.object({
-  coefficients: perNutrient(z.number().finite()),
-  per: z.number().gt(0),
-  caps: perNutrient(z.number().min(0)),
-  step: z.union([z.literal(1), z.literal(0.5)]),
-  rounding: z.enum(['nearest', 'up', 'down']),
-  floorAt: z.enum(['serving', 'line']),
-}) satisfies z.ZodType<Rule>;
+export const RuleSchema = schemaOf<Rule>()(
+  z.object({
+    coefficients: perNutrient(z.number().finite()),
+    per: z.number().gt(0),
+    caps: perNutrient(z.number().min(0)),
+    step: z.union([z.literal(1), z.literal(0.5)]),
+    rounding: z.enum(['nearest', 'up', 'down']),
+    floorAt: z.enum(['serving', 'line']),
+  }),
+);
 
-const EntrySchema = z.object({
+const UncountedEntrySchema = z.object({
   words: Words(120),
   foods: z.array(Id),
   kinds: z.array(z.enum(FOOD_KINDS)),
   kcalAtMost: z.number().min(0).nullable(),
 });
 
-export const ProgramSchema: z.ZodType<Program> = z.object({
-  id: Id,
-  revision: z.int().min(1),
-  mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
-  name: Words(60),
-  rule: RuleSchema,
-  by: z.enum(WAYS),
-  list: z.object({
-    entries: z.array(EntrySchema),
-    exclusions: z.array(z.object({ words: Words(120), kinds: z.array(z.enum(FOOD_KINDS)) })),
+export const ProgramSchema: z.ZodType<Program> = schemaOf<Program>()(
+  z.object({
+    id: Id,
+    revision: z.int().min(1),
+    mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
+    name: Words(60),
+    rule: RuleSchema,
+    by: z.enum(COUNTING_METHODS),
+    list: z.object({
+      entries: z.array(UncountedEntrySchema),
+      exclusions: z.array(z.object({ words: Words(120), kinds: z.array(z.enum(FOOD_KINDS)) })),
+    }),
+    allowance: z.number().min(0),
+    reserve: z.number().min(0),
+    floor: z.number().min(0),
   }),
-  allowance: z.number().min(0),
-  reserve: z.number().min(0),
-  floor: z.number().min(0),
-});
+);
 
-export const ExceptionSchema = z.object({ foodId: Id, uncounted: z.boolean() }) satisfies z.ZodType<Exception>;
+export const ExceptionSchema = schemaOf<Exception>()(z.object({ foodId: Id, uncounted: z.boolean() }));
 
-export const PinSchema = z.object({
-  foodId: Id,
-  programId: Id,
-  points: z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too large'),
-  grams: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
-}) satisfies z.ZodType<Pin>;
+export const PinSchema = schemaOf<Pin>()(
+  z.object({
+    foodId: Id,
+    programId: Id,
+    points: z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too large'),
+    grams: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
+  }),
+);
 
 const ALIASES: Readonly<Record<string, Nutrient>> = {
   energy: 'kcal',
@@ -80,7 +87,7 @@ export const RuleFileSchema = z.object({
   step: z.union([z.literal(1), z.literal(0.5)]).default(1),
   rounding: z.enum(['nearest', 'up', 'down']).default('nearest'),
   floorAt: z.enum(['serving', 'line']).default('serving'),
-  by: z.enum(WAYS).default('ingredients'),
+  by: z.enum(COUNTING_METHODS).default('ingredients'),
   /** The mark of a sample program whose uncounted list it takes, or food ids of its own; none when left out. */
   uncounted: z.union([z.string(), z.array(Id)]).default([]),
 });

@@ -69,12 +69,12 @@ function recipeText(
 }
 
 /** No recipe is nested deeper than this. */
-const DEEPEST = 40;
+const DEEPEST_FILE = 40;
 
 /** Whether JSON is nested deeper than any recipe; without recursion, for that is what it would break. */
 function isDeep(json: unknown): boolean {
   let layer: unknown[] = [json];
-  for (let depth = 0; depth < DEEPEST; depth++) {
+  for (let depth = 0; depth < DEEPEST_FILE; depth++) {
     layer = layer.flatMap((v) => (typeof v === 'object' && v !== null ? Object.values(v) : []));
     if (layer.length === 0) return false;
   }

@@ -4,6 +4,7 @@ import type { Claim } from '../core/reading/read-recipe.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { Id, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 import { VersionChangeSchema, VersionSchema } from './version.ts';
 
 const Link = z
@@ -11,17 +12,21 @@ const Link = z
   .max(500)
   .regex(/^https?:\/\/\S+$/i, 'is not a web address that begins with http');
 
-export const CreditSchema = z.object({
-  author: z.string().trim().max(120).nullable(),
-  url: Link.nullable(),
-  whose: z.enum(['own', 'family', 'other']),
-}) satisfies z.ZodType<Credit>;
+export const CreditSchema = schemaOf<Credit>()(
+  z.object({
+    author: z.string().trim().max(120).nullable(),
+    url: Link.nullable(),
+    whose: z.enum(['own', 'family', 'other']),
+  }),
+);
 
-export const ClaimSchema = z.object({
-  kind: z.enum(['points', 'kcal']),
-  value: z.number().min(0),
-  words: z.string().max(300),
-}) satisfies z.ZodType<Claim>;
+export const ClaimSchema = schemaOf<Claim>()(
+  z.object({
+    kind: z.enum(['points', 'kcal']),
+    value: z.number().min(0),
+    words: z.string().max(300),
+  }),
+);
 
 export const RecipeSchema = z.object({
   id: Id,

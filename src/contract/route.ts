@@ -55,7 +55,7 @@ export interface Route<
 export type AnyRoute = Route<string, z.ZodType, z.ZodType, any>;
 
 /**
- * Writes a route down, exactly typed.
+ * Writes a route down, schemaOf typed.
  *
  * @example
  * route({ method: 'GET', path: '/households/:h/stock', says: 'What is in the house.', answer: StockSchema })
@@ -84,12 +84,12 @@ export type Sendable<T> = T extends readonly (infer U)[]
 
 /** What a schema takes in; where it only says what comes out, that. */
 type Given<S extends z.ZodType> = unknown extends z.input<S> ? z.output<S> : z.input<S>;
-type Part<K extends string, T> = undefined extends T ? object : { readonly [N in K]: Sendable<T> };
+type AskPart<K extends string, T> = undefined extends T ? object : { readonly [N in K]: Sendable<T> };
 
 /** What a client gives to ask: the names in the path; query, body and revision where the route has them. */
 export type Ask<R extends AnyRoute> = ParamsOf<R> &
-  Part<'query', Given<NonNullable<R['query']>>> &
-  Part<'body', Given<NonNullable<R['body']>>> & { readonly ifMatch?: number };
+  AskPart<'query', Given<NonNullable<R['query']>>> &
+  AskPart<'body', Given<NonNullable<R['body']>>> & { readonly ifMatch?: number };
 
 /** The schema of a name in a path. */
 export const paramSchema = (r: AnyRoute, name: string): z.ZodType<string> =>

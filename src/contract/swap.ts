@@ -5,11 +5,12 @@ import type { OwnSwap } from '../core/swap/own-swap.ts';
 import { SWAP_KINDS, type Swap } from '../core/swap/swap.ts';
 import { Revision } from './entry.ts';
 import { Id, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 
 const Share = z.number('is not a number').gt(0, 'must be above 0').max(1, 'can be at most the whole');
-const Note = (most: number) => z.string().trim().max(most, `is longer than ${most} characters`);
+const NoteText = (most: number) => z.string().trim().max(most, `is longer than ${most} characters`);
 
-const Fields = z.object({
+const SwapFields = z.object({
   id: Id,
   name: Words(80),
   kind: z.enum(SWAP_KINDS),
@@ -22,19 +23,19 @@ const Fields = z.object({
   mostShare: Share,
   stays: z.number('is not a number').min(0, 'cannot be below 0').max(10_000, 'is too much'),
   departure: z.number('is not a number').gt(0, 'must be above 0').max(100, 'can be at most 100').multipleOf(0.1),
-  method: Note(500).nullable(),
-  watch: Note(300).nullable(),
-  why: Note(300),
+  method: NoteText(500).nullable(),
+  watch: NoteText(300).nullable(),
+  why: NoteText(300),
 });
-const fitsTogether = <T extends z.infer<typeof Fields>>(swap: T, ctx: z.RefinementCtx<T>): void => {
+const fitsTogether = <T extends z.infer<typeof SwapFields>>(swap: T, ctx: z.RefinementCtx<T>): void => {
   const wrong = checkSwap(swap);
   if (wrong !== null) ctx.addIssue({ code: 'custom', message: wrong, path: [] });
 };
 
 /** A swap as a household writes it, or as a file gives it to the command line. */
-export const SwapSchema: z.ZodType<Swap> = Fields.superRefine(fitsTogether);
-export const OwnSwapSchema: z.ZodType<OwnSwap, OwnSwap> = Fields.extend({ retired: z.boolean() }).superRefine(
-  fitsTogether,
+export const SwapSchema: z.ZodType<Swap> = schemaOf<Swap>()(SwapFields.superRefine(fitsTogether));
+export const OwnSwapSchema: z.ZodType<OwnSwap, OwnSwap> = schemaOf<OwnSwap>()(
+  SwapFields.extend({ retired: z.boolean() }).superRefine(fitsTogether),
 );
 /** The swaps that a household wrote, each with its revision. */
 export const OwnSwapsSchema = z.array(OwnSwapSchema.and(z.object({ revision: Revision })));

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { AGAIN, ENOUGH, type Verdict } from '../core/swap/verdict.ts';
 import { Revision } from './entry.ts';
 import { Id } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 
 /** A verdict as it is sent: the server writes down which swaps the version had. */
 export const NewVerdictSchema = z.object({
@@ -13,8 +14,10 @@ export const NewVerdictSchema = z.object({
 });
 export type NewVerdict = z.infer<typeof NewVerdictSchema>;
 
-export const VerdictSchema = NewVerdictSchema.extend({
-  swaps: z.array(z.object({ swapId: z.string().max(64), place: z.enum(['inDish', 'onTop']) })),
-}) satisfies z.ZodType<Verdict>;
+export const VerdictSchema = schemaOf<Verdict>()(
+  NewVerdictSchema.extend({
+    swaps: z.array(z.object({ swapId: z.string().max(64), place: z.enum(['inDish', 'onTop']) })),
+  }),
+);
 /** What everyone said, each with its revision. */
 export const VerdictsSchema = z.array(VerdictSchema.extend({ revision: Revision }));

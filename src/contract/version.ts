@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
 import { MOST_INGREDIENTS } from '../core/reading/recipe-limits.ts';
-import type { Change, Entry } from '../core/version/entry.ts';
+import type { Change, VersionEntry } from '../core/version/entry.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
 import type { LineFood } from '../core/weighing/line-food.ts';
 import type { Weight } from '../core/weighing/weigh.ts';
 import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
 
 /** A line or a step may be as long as anybody pastes; the reader asks about long ones, and nothing is cut off. */
 const LONGEST_TEXT = 100_000;
@@ -14,80 +15,93 @@ const MOST_STEPS = 1000;
 const distinct = (items: readonly { readonly id: string }[]): boolean =>
   new Set(items.map((i) => i.id)).size === items.length;
 
-export const WeightSchema: z.ZodType<Weight> = z
-  .object({
-    grams: Grams,
-    low: Grams,
-    high: Grams,
-    from: z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate']),
-  })
-  .refine((w) => w.low <= w.grams + 1e-9 && w.grams <= w.high + 1e-9, 'must lie between its least and its most');
-
-const LineFoodSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('food'), foodId: Id, revision: z.int().min(1) }),
-  z.object({ kind: z.literal('recipe'), recipeId: Id, versionId: Id }),
-  z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
-  z.object({ kind: z.literal('open') }),
-]) satisfies z.ZodType<LineFood>;
-
-export const LineSchema: z.ZodType<Line> = z.object({
-  id: Id,
-  originLineId: Id,
-  group: z.string().max(200).nullable(),
-  text: z.string().max(LONGEST_TEXT),
-  amount: z
-    .object({
-      quantity: z.number().min(0).max(10_000_000),
-      quantityMax: z.number().min(0).max(10_000_000).nullable(),
-      unit: z.string().max(40).nullable(),
-    })
-    .nullable(),
-  item: z.string().max(LONGEST_TEXT),
-  note: z.string().max(1000).nullable(),
-  food: LineFoodSchema,
-  weight: WeightSchema.nullable(),
-  role: z.enum(ROLES).nullable(),
-  kept: z.boolean(),
-  leftOut: z.boolean(),
-  swapId: z.string().max(64).nullable(),
-  warnings: z.array(z.string().max(400)).max(10),
-});
-
-export const StepSchema: z.ZodType<Step> = z.object({ id: Id, text: z.string().max(LONGEST_TEXT) });
-
-export const VersionSchema: z.ZodType<Version> = z.object({
-  id: Id,
-  recipeId: Id,
-  parentId: Id.nullable(),
-  kind: z.enum(VERSION_KINDS),
-  name: Words(120),
-  servings: Servings.nullable(),
-  lines: z
-    .array(LineSchema)
-    .max(MOST_INGREDIENTS, `holds more than ${MOST_INGREDIENTS} lines: split the recipe into two`)
-    .refine(distinct, 'has two lines with one id'),
-  steps: z.array(StepSchema).max(MOST_STEPS).refine(distinct, 'has two steps with one id'),
-  revision: z.int().min(0),
-});
-
-export const VersionChangeSchema = z.discriminatedUnion('kind', [
+export const WeightSchema: z.ZodType<Weight> = schemaOf<Weight>()(
   z
     .object({
-      kind: z.literal('line'),
-      lineId: Id,
-      before: LineSchema.nullable(),
-      after: LineSchema.nullable(),
-      index: z.int().min(0).max(1000),
+      grams: Grams,
+      low: Grams,
+      high: Grams,
+      from: z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate']),
     })
-    .refine((c) => [c.before, c.after].every((l) => l === null || l.id === c.lineId), 'gives a line the id of another'),
-  z.object({ kind: z.literal('servings'), before: Servings.nullable(), after: Servings.nullable() }),
+    .refine((w) => w.low <= w.grams + 1e-9 && w.grams <= w.high + 1e-9, 'must lie between its least and its most'),
+);
+
+const LineFoodSchema = schemaOf<LineFood>()(
+  z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('food'), foodId: Id, revision: z.int().min(1) }),
+    z.object({ kind: z.literal('recipe'), recipeId: Id, versionId: Id }),
+    z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
+    z.object({ kind: z.literal('open') }),
+  ]),
+);
+
+export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
   z.object({
-    kind: z.literal('steps'),
-    before: z.array(StepSchema).max(MOST_STEPS),
-    after: z.array(StepSchema).max(MOST_STEPS),
+    id: Id,
+    originLineId: Id,
+    group: z.string().max(200).nullable(),
+    text: z.string().max(LONGEST_TEXT),
+    amount: z
+      .object({
+        quantity: z.number().min(0).max(10_000_000),
+        quantityMax: z.number().min(0).max(10_000_000).nullable(),
+        unit: z.string().max(40).nullable(),
+      })
+      .nullable(),
+    item: z.string().max(LONGEST_TEXT),
+    note: z.string().max(1000).nullable(),
+    food: LineFoodSchema,
+    weight: WeightSchema.nullable(),
+    role: z.enum(ROLES).nullable(),
+    kept: z.boolean(),
+    leftOut: z.boolean(),
+    swapId: z.string().max(64).nullable(),
+    warnings: z.array(z.string().max(400)).max(10),
   }),
-  z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
-]) satisfies z.ZodType<Change>;
+);
+
+export const StepSchema: z.ZodType<Step> = schemaOf<Step>()(z.object({ id: Id, text: z.string().max(LONGEST_TEXT) }));
+
+export const VersionSchema: z.ZodType<Version> = schemaOf<Version>()(
+  z.object({
+    id: Id,
+    recipeId: Id,
+    parentId: Id.nullable(),
+    kind: z.enum(VERSION_KINDS),
+    name: Words(120),
+    servings: Servings.nullable(),
+    lines: z
+      .array(LineSchema)
+      .max(MOST_INGREDIENTS, `holds more than ${MOST_INGREDIENTS} lines: split the recipe into two`)
+      .refine(distinct, 'has two lines with one id'),
+    steps: z.array(StepSchema).max(MOST_STEPS).refine(distinct, 'has two steps with one id'),
+    revision: z.int().min(0),
+  }),
+);
+
+export const VersionChangeSchema = schemaOf<Change>()(
+  z.discriminatedUnion('kind', [
+    z
+      .object({
+        kind: z.literal('line'),
+        lineId: Id,
+        before: LineSchema.nullable(),
+        after: LineSchema.nullable(),
+        index: z.int().min(0).max(1000),
+      })
+      .refine(
+        (c) => [c.before, c.after].every((l) => l === null || l.id === c.lineId),
+        'gives a line the id of another',
+      ),
+    z.object({ kind: z.literal('servings'), before: Servings.nullable(), after: Servings.nullable() }),
+    z.object({
+      kind: z.literal('steps'),
+      before: z.array(StepSchema).max(MOST_STEPS),
+      after: z.array(StepSchema).max(MOST_STEPS),
+    }),
+    z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
+  ]),
+);
 
 /** What a cook did to a version in one go. */
-export const EntrySchema: z.ZodType<Entry> = entrySchema(VersionChangeSchema);
+export const VersionEntrySchema: z.ZodType<VersionEntry> = schemaOf<VersionEntry>()(entrySchema(VersionChangeSchema));

@@ -1,6 +1,6 @@
 import { chmodSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { backup as copyDatabase, DatabaseSync } from '@photostructure/sqlite';
+import { backup as copyPages, DatabaseSync } from '@photostructure/sqlite';
 import { type Connection, connectTo } from './db/connection.ts';
 import { DatabaseInUse, lockDatabase } from './db/lock.ts';
 import { openDatabase } from './db/open.ts';
@@ -17,7 +17,7 @@ export async function backup(dataDir: string, file: string): Promise<number> {
   if (!existsSync(source))
     throw new BackupError(`There is no database in ${dataDir}. Start Imbiss once, or set IMBISS_DATA.`);
   if (existsSync(file)) throw new BackupError(`${file} exists already. Choose another name.`);
-  await copy(source, `${file}.part`);
+  await copyDatabase(source, `${file}.part`);
   const made = connectTo(`${file}.part`);
   made.pragma('journal_mode = DELETE');
   const sound = made.pragma('integrity_check');
@@ -31,11 +31,11 @@ export async function backup(dataDir: string, file: string): Promise<number> {
   return statSync(file).size;
 }
 
-async function copy(from: string, to: string): Promise<void> {
+async function copyDatabase(from: string, to: string): Promise<void> {
   rmSync(to, { force: true });
   const source = new DatabaseSync(from, { readOnly: true });
   try {
-    await copyDatabase(source, to);
+    await copyPages(source, to);
   } finally {
     source.close();
   }
@@ -53,7 +53,7 @@ export async function restore(dataDir: string, file: string): Promise<void> {
   const lock = lockOrRefuse(dataDir, target);
   try {
     // A fresh copy first, so that a failure leaves the database as it was.
-    await copy(file, `${target}.restoring`);
+    await copyDatabase(file, `${target}.restoring`);
     chmodSync(`${target}.restoring`, 0o600);
     if (existsSync(target)) {
       settle(target);

@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { millisecondsInDay } from 'date-fns/constants';
 import type { Logger } from 'pino';
 import { backup } from './backup.ts';
 import { purge } from './store/purge.ts';
@@ -9,7 +10,6 @@ import type { StoreContext } from './store/scope.ts';
 export const KEPT = { days: 7, weeks: 4 };
 /** All of them together take at most this share of what is free on the disk. */
 const MOST_OF_FREE = 0.2;
-const DAY_MS = 86_400_000;
 /** At night nobody cooks: the first hour after this one in which it runs. */
 const QUIET_HOUR = 3;
 
@@ -44,7 +44,7 @@ export function expired(backups: readonly BackupKept[], now: Date): BackupKept[]
   const kept = new Set<BackupKept>(backups.slice(0, 1));
   const slots = new Set<string>();
   for (const b of backups) {
-    const days = Math.floor((now.getTime() - Date.parse(b.at)) / DAY_MS);
+    const days = Math.floor((now.getTime() - Date.parse(b.at)) / millisecondsInDay);
     for (const slot of [
       days < KEPT.days ? `day ${days}` : '',
       days < KEPT.weeks * 7 ? `week ${Math.floor(days / 7)}` : '',
@@ -89,7 +89,7 @@ export function backUpByClock(dataDir: string, context: StoreContext, log: Logge
     const [last] = backupsIn(dataDir);
     if (last === undefined) return now.getHours() >= QUIET_HOUR;
     const age = now.getTime() - Date.parse(last.at);
-    return age > DAY_MS + 3_600_000 || (age > DAY_MS / 2 && now.getHours() === QUIET_HOUR);
+    return age > millisecondsInDay + 3_600_000 || (age > millisecondsInDay / 2 && now.getHours() === QUIET_HOUR);
   };
   const look = async (): Promise<void> => {
     if (!due()) return;

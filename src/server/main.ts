@@ -20,7 +20,7 @@ import type { StoreContext } from './store/scope.ts';
 
 const DIST = dirname(fileURLToPath(import.meta.url));
 /** Answers that are on their way when the process is told to stop get so long. */
-const PATIENCE_MS = 5000;
+const STOP_WITHIN_MS = 5000;
 
 /** A start that cannot be, in words that say what to do. */
 class StartError extends Error {}
@@ -100,7 +100,7 @@ async function run(
     ending = true;
     endBackups();
     endStreams();
-    await closeAll(listeners, PATIENCE_MS);
+    await closeAll(listeners, STOP_WITHIN_MS);
     await renewer?.stop();
     await db.destroy();
     lock.release();

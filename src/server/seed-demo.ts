@@ -9,6 +9,7 @@ import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { readRecipe } from '../core/reading/read-recipe.ts';
 import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
 import { SWAPS } from '../core/swap/library.ts';
+import { asWritten } from '../core/version/as-written.ts';
 import { dishWeight } from '../core/version/dish-weight.ts';
 import { applyEntry, lineChange } from '../core/version/entry.ts';
 import { lightenedCopy } from '../core/version/lightened-copy.ts';
@@ -89,17 +90,8 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
       weight: { ...line.weight, grams: Math.min(line.weight.grams, dishWeight(inner)) },
     };
   });
-  const asWritten: Version = {
-    id: uuid(),
-    recipeId,
-    parentId: null,
-    kind: 'asWritten',
-    name: 'as written',
-    servings: text.servings,
-    lines,
-    steps: text.steps.map((step) => ({ id: uuid(), text: step })),
-    revision: 0,
-  };
+  const { servings, steps } = text;
+  const first = asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid() });
   const title = text.title ?? 'Untitled';
   const body = {
     id: recipeId,
@@ -107,11 +99,11 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     credit: { author: recipe.author, url: null, whose: 'family' },
     claims: [],
     notes: '',
-    asWritten,
+    asWritten: first,
   } satisfies NewRecipe;
   await addRecipe(s, body);
-  done.set(title, asWritten);
-  return asWritten;
+  done.set(title, first);
+  return first;
 }
 
 async function lighten(

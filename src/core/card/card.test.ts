@@ -7,7 +7,7 @@ import { formatDay } from '../quantity/format-day.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
-import { amountWords, type CardInput, makeCard } from './card.ts';
+import { amountOnCard, type CardInput, makeCard } from './card.ts';
 import { cardText } from './card-text.ts';
 
 const asWritten = readVersion(
@@ -177,7 +177,7 @@ describe('words for numbers', () => {
   });
   it('write a day', () => expect(formatDay('2026-11-05')).toBe('5 Nov 2026'));
   it('write amounts with their grams, where those say more', () => {
-    const words = (text: string) => amountWords(readVersion([text]).lines[0]!);
+    const words = (text: string) => amountOnCard(readVersion([text]).lines[0]!);
     expect(words('¾ cup shredded part-skim mozzarella')).toBe('¾ cup (84 g)');
     expect(words('1 kg potatoes')).toBe('1 kg');
     expect(words('a pinch of nutmeg')).toBe('1 pinch');

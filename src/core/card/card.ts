@@ -84,7 +84,7 @@ export interface CardInput {
 }
 
 /** The amount and its grams, as a card shows a line: `¾ cup (84 g)`. */
-export function amountWords(line: Line): string {
+export function amountOnCard(line: Line): string {
   if (line.amount === null) return '';
   const said = formatMeasure(line.amount.quantity, line.amount.unit, line.amount.quantityMax);
   const weighed = line.amount.unit === 'gram' || line.amount.unit === 'kilogram';
@@ -123,10 +123,10 @@ export function makeCard(input: CardInput): Card {
     kcal: now.perServing.kcal.value,
     kcalWas: was?.perServing.kcal.value ?? null,
     ingredients: whole
-      ? lines.map((l) => ({ group: l.group, amount: amountWords(l), name: nameOf(l), raw: rawOf(l.id) }))
+      ? lines.map((l) => ({ group: l.group, amount: amountOnCard(l), name: nameOnCard(l), raw: rawOf(l.id) }))
       : [],
     steps: whole ? steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) })) : [],
-    changes: changed ? changesOf(asWritten, version, input.swaps) : [],
+    changes: changed ? changesOnCard(asWritten, version, input.swaps) : [],
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
@@ -148,12 +148,12 @@ function cardProgram(program: Program, now: VersionCount, i: number, was: Versio
   };
 }
 
-const nameOf = (l: Line): string => (l.note === null ? l.item : `${l.item}, ${l.note}`);
+const nameOnCard = (l: Line): string => (l.note === null ? l.item : `${l.item}, ${l.note}`);
 const sumRaw = (rows: readonly number[][], n: number): number[] =>
   Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
-const lineWords = (l: Line): string => [amountWords(l), l.item].filter(Boolean).join(' ');
+const lineOnCard = (l: Line): string => [amountOnCard(l), l.item].filter(Boolean).join(' ');
 
-function changesOf(asWritten: Version, version: Version, swaps: readonly Swap[]): Card['changes'] {
+function changesOnCard(asWritten: Version, version: Version, swaps: readonly Swap[]): Card['changes'] {
   return pairLines(asWritten, version)
     .filter((p) => p.changed)
     .map((p) => {
@@ -161,9 +161,9 @@ function changesOf(asWritten: Version, version: Version, swaps: readonly Swap[])
       const swapped = p.after.find((l) => l.swapId !== null);
       const toPlate = p.after.some((l) => isOnPlate(l, swaps));
       return {
-        from: p.before === null ? 'nothing' : lineWords(p.before),
+        from: p.before === null ? 'nothing' : lineOnCard(p.before),
         to:
-          here.length === 0 ? (toPlate ? 'on the plate, as you like' : 'left out') : here.map(lineWords).join(' and '),
+          here.length === 0 ? (toPlate ? 'on the plate, as you like' : 'left out') : here.map(lineOnCard).join(' and '),
         why: swapped === undefined ? null : (swapOfLine(swapped, swaps)?.why ?? null),
       };
     });
@@ -197,7 +197,7 @@ function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input
       const others = version.lines.filter((l) => l.originLineId !== p.originLineId);
       const mixed: Version = { ...version, lines: [...others, before] };
       return {
-        words: `${lineWords(before)} as written`,
+        words: `${lineOnCard(before)} as written`,
         points: countVersion(mixed, kitchen, counters).counts.map((c) => c.points),
       };
     });

@@ -69,7 +69,7 @@ const partsOf = (line: CountLine): NutrientProfile[] =>
 export const nutritionOf = (lines: readonly CountLine[]): NutrientProfile => sumProfiles(lines.flatMap(partsOf));
 
 /** A line as it was worked out in a kitchen. */
-interface Standing {
+interface CountedBefore {
   readonly line: Line;
   readonly versionId: string;
   readonly resolved: CountLine;
@@ -79,7 +79,7 @@ interface Standing {
 }
 
 interface Memo {
-  line(version: Version, line: Line): Standing;
+  line(version: Version, line: Line): CountedBefore;
   readonly counts: LineMemo;
 }
 
@@ -96,13 +96,13 @@ function memoOf(kitchen: Kitchen): Memo {
 }
 
 function newMemo(kitchen: Kitchen): Memo {
-  const lines = new Map<string, Standing>();
+  const lines = new Map<string, CountedBefore>();
   return {
     line: (version, line) => {
       const had = lines.get(line.id);
       if (had !== undefined && had.line === line && had.versionId === version.id) return had;
       const resolved = resolveOne(version, line, kitchen);
-      const standing: Standing = {
+      const standing: CountedBefore = {
         line,
         versionId: version.id,
         resolved,

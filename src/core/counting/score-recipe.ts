@@ -1,11 +1,12 @@
 import type { FoodIndex } from '../food/match-food.ts';
 import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
-import type { Way } from '../program/rule.ts';
+import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { type RecipeText, readRecipe } from '../reading/read-recipe.ts';
+import { asWritten } from '../version/as-written.ts';
+import { kitchenOf } from '../version/kitchen.ts';
 import { lineOf } from '../version/line-of.ts';
-import type { Version } from '../version/version.ts';
 import { type Ingredient, readIngredient } from '../weighing/read-ingredient.ts';
 import type { GramsFrom } from '../weighing/weigh.ts';
 import { countVersion } from './count-version.ts';
@@ -21,7 +22,7 @@ export interface Score {
     readonly points: number;
     /** Unrounded, with the interval it lies in. */
     readonly raw: number;
-    readonly by: Way;
+    readonly by: CountingMethod;
     readonly low: number;
     readonly high: number;
   }[];
@@ -47,7 +48,7 @@ export interface ScoreOptions {
   readonly index: FoodIndex;
   readonly system: MeasureSystem;
   /** Counts all programs this way instead of their own; null for their own. */
-  readonly by: Way | null;
+  readonly by: CountingMethod | null;
 }
 
 /** Reads and counts a pasted recipe. Without any servings, the whole is counted as one. */
@@ -56,20 +57,15 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
   const { index, programs } = options;
   const read = text.ingredients.map((i) => readIngredient(i.text, i.group, index, options.system));
   const servings = options.servings ?? text.servings ?? 1;
-  const version: Version = {
+  const version = asWritten({
     id: 'scored',
     recipeId: 'scored',
-    parentId: null,
-    kind: 'asWritten',
-    name: 'as written',
     servings,
     lines: read.map((r, i) => lineOf(r, `line-${i}`)),
-    steps: text.steps.map((t, i) => ({ id: `step-${i}`, text: t })),
-    revision: 0,
-  };
-  const byId = new Map(index.foods.map((f) => [f.id, f]));
-  const kitchen = { food: (id: string) => byId.get(id) ?? null, version: () => null };
-  const counted = countVersion(version, kitchen, []);
+    steps: text.steps,
+    stepId: (i) => `step-${i}`,
+  });
+  const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
     count(counted.lines, plainCounter(p), { servings, ...(options.by !== null && { by: options.by }) }),
   );

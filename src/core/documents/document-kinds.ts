@@ -22,11 +22,11 @@ export interface KnownBarcode {
   readonly foodId: string;
 }
 
-const last = (path: readonly string[]): string => path[path.length - 1] ?? '';
+const lastStep = (path: readonly string[]): string => path[path.length - 1] ?? '';
 const named =
   <D>(names: Readonly<Record<string, string>>) =>
   (path: readonly string[], _document: D): string =>
-    names[path[0] ?? ''] ?? last(path);
+    names[path[0] ?? ''] ?? lastStep(path);
 
 /** An eater: each allergy, each thing avoided and each exception comes and goes on its own. */
 export const EATER_KIND = fieldKind<Eater>(
@@ -47,7 +47,7 @@ export const EATER_KIND = fieldKind<Eater>(
 
 const programWords = (path: readonly string[], v: unknown): string | null => {
   if (path[0] === 'programId') return v === null ? 'does not count' : String(v).replace(/^program-/, '');
-  if (last(path) === 'uncounted') return v === true ? 'uncounted' : 'counts';
+  if (lastStep(path) === 'uncounted') return v === true ? 'uncounted' : 'counts';
   return null;
 };
 
@@ -60,7 +60,7 @@ export const RECIPE_KIND = fieldKind<RecipeHead>(
   object({ title: value, credit: object({ author: value, url: value, whose: value }) }),
   {
     what: (path) =>
-      ({ title: 'the title', author: 'from whom', url: 'the link', whose: 'whose it is' })[last(path)] ?? '',
+      ({ title: 'the title', author: 'from whom', url: 'the link', whose: 'whose it is' })[lastStep(path)] ?? '',
     say: (path, v) => (path[0] === 'title' ? `"${String(v)}"` : null),
   },
 );
@@ -152,3 +152,7 @@ export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 
 /** The key of what is known by two ids, such as a pin of a food under a program. */
 export const pairId = (a: string, b: string): string => `${a}~${b}`;
+/** The id of a pin. */
+export const pinId = (p: Pick<Pin, 'foodId' | 'programId'>): string => pairId(p.foodId, p.programId);
+/** The id of a verdict. */
+export const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);

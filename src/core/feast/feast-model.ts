@@ -2,8 +2,8 @@ import type { Counter } from '../program/program.ts';
 import { houseLimits } from '../ways/house-limits.ts';
 import { isInHouse } from '../ways/in-house.ts';
 import { type ChoiceContext, type LineChoices, lineChoices } from '../ways/line-choices.ts';
-import type { BenchLimit } from '../ways/model-limit.ts';
-import { addsUp, type Bench, baseOf, type Recount, searchKitchen, versionAfter } from '../ways/search-model.ts';
+import type { ModelLimit } from '../ways/model-limit.ts';
+import { addsUp, baseOf, type Recount, type SearchModel, searchKitchen, versionAfter } from '../ways/search-model.ts';
 import { countFeast, type ServedDish } from './count-feast.ts';
 
 /** A dish as it is set out: what is eaten of it, by whom, and how far it may move. */
@@ -23,14 +23,14 @@ export function feastBench(
   dishes: readonly DishOnBench[],
   counters: readonly Counter[],
   context: Omit<ChoiceContext, 'counters' | 'without' | 'portions'>,
-): Bench {
+): SearchModel {
   const contexts = dishes.map(
     (d): ChoiceContext => ({ ...context, counters, without: d.without, portions: d.portions }),
   );
   const byDish = dishes.map((d, i) => choicesOf(d, contexts[i]!));
   const choices = byDish.flat();
   const kitchen = searchKitchen(context);
-  const recount: Bench['recount'] = (picked): Recount => {
+  const recount: SearchModel['recount'] = (picked): Recount => {
     const served = dishes.map((d, i): ServedDish => {
       const own = new Set(byDish[i]!.map((l) => l.lineId));
       const mine = picked.filter((c) => own.has(c.lineId));
@@ -57,7 +57,7 @@ function choicesOf(dish: DishOnBench, context: ChoiceContext): LineChoices[] {
   return all.map((l) => ({ ...l, kept: true, choices: l.choices.filter((c) => c.kind === 'stay') }));
 }
 
-function dishLimit(dish: DishOnBench, lines: readonly LineChoices[]): BenchLimit[] {
+function dishLimit(dish: DishOnBench, lines: readonly LineChoices[]): ModelLimit[] {
   if (dish.mostDeparture === null || dish.mostDeparture === 0) return [];
   const own = new Set(lines.map((l) => l.lineId));
   return [

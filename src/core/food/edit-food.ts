@@ -2,14 +2,14 @@ import type { Allergen, Food } from './food.ts';
 import { NUTRIENTS, type Nutrient, profileOf } from './nutrients.ts';
 
 /** What a cook may change of an own food: its name, its values per 100 g, its allergens. */
-export interface FoodEdit {
+export interface FoodEditing {
   readonly name: string;
   /** As written, per 100 g; null for unknown. */
   readonly per100g: Readonly<Record<Nutrient, number | null>>;
   readonly allergens: readonly Allergen[];
 }
 
-export const editOf = (food: Food): FoodEdit => ({
+export const editOf = (food: Food): FoodEditing => ({
   name: food.name,
   per100g: Object.fromEntries(NUTRIENTS.map((n) => [n, food.per100g[n].value])) as Record<Nutrient, number | null>,
   allergens: food.allergens,
@@ -19,7 +19,7 @@ export const editOf = (food: Food): FoodEdit => ({
  * A food with a cook's changes. Values that stay keep the interval that a label's rounding left them; changed ones
  * are as exact as they are written.
  */
-export function editFood(food: Food, edit: FoodEdit): Food {
+export function editFood(food: Food, edit: FoodEditing): Food {
   const stays = (n: Nutrient): boolean => edit.per100g[n] === food.per100g[n].value;
   const ranges = Object.fromEntries(
     NUTRIENTS.filter((n) => stays(n) && edit.per100g[n] !== null).map((n) => [n, food.per100g[n]]),

@@ -1,3 +1,4 @@
+import { US_CUP_ML } from '../quantity/units.ts';
 import type { NutrientProfile } from './nutrients.ts';
 
 /** The state in which a food's values hold. */
@@ -153,9 +154,9 @@ export interface Food {
 /** Grams per millilitre: of the food's cup or spoon; null when it has neither. */
 export function densityOf(food: Pick<Food, 'measures'>): number | null {
   for (const [unit, ml] of [
-    ['cup', 236.588],
-    ['tablespoon', 14.7868],
-    ['teaspoon', 4.92892],
+    ['cup', US_CUP_ML],
+    ['tablespoon', US_CUP_ML / 16],
+    ['teaspoon', US_CUP_ML / 48],
   ] as const) {
     const m = food.measures.find((x) => x.unit === unit && x.form === null);
     if (m) return m.grams / ml;

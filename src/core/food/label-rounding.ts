@@ -10,21 +10,21 @@ interface Band {
   readonly step: number;
 }
 
-interface Rounding {
+interface LabelRounding {
   /** Amounts below this may be printed 0. */
   readonly zeroBelow: number;
   readonly bands: readonly Band[];
 }
 
-const US_GRAMS: Rounding = { zeroBelow: 0.5, bands: [{ upTo: Number.POSITIVE_INFINITY, step: 1 }] };
-const US_FAT: Rounding = {
+const US_GRAMS: LabelRounding = { zeroBelow: 0.5, bands: [{ upTo: Number.POSITIVE_INFINITY, step: 1 }] };
+const US_FAT: LabelRounding = {
   zeroBelow: 0.5,
   bands: [
     { upTo: 5, step: 0.5 },
     { upTo: Number.POSITIVE_INFINITY, step: 1 },
   ],
 };
-const fine = (zeroBelow: number): Rounding => ({
+const fine = (zeroBelow: number): LabelRounding => ({
   zeroBelow,
   bands: [
     { upTo: 10, step: 0.1 },
@@ -33,7 +33,7 @@ const fine = (zeroBelow: number): Rounding => ({
 });
 
 /** 21 CFR 101.9(c), from memory. */
-const US: Partial<Record<Nutrient, Rounding>> = {
+const US: Partial<Record<Nutrient, LabelRounding>> = {
   kcal: {
     zeroBelow: 5,
     bands: [
@@ -59,7 +59,7 @@ const US: Partial<Record<Nutrient, Rounding>> = {
 };
 
 /** The Commission's guidance on tolerances and rounding under Regulation (EU) 1169/2011, from memory. */
-const EU: Partial<Record<Nutrient, Rounding>> = {
+const EU: Partial<Record<Nutrient, LabelRounding>> = {
   kcal: { zeroBelow: 0.5, bands: [{ upTo: Number.POSITIVE_INFINITY, step: 1 }] },
   fat: fine(0.5),
   satFat: fine(0.1),
@@ -79,7 +79,7 @@ const EU: Partial<Record<Nutrient, Rounding>> = {
   },
 };
 
-const rulesOf = (rules: LabelRules, nutrient: Nutrient): Rounding | null =>
+const rulesOf = (rules: LabelRules, nutrient: Nutrient): LabelRounding | null =>
   rules === 'exact' ? null : ((rules === 'us' ? US : EU)[nutrient] ?? null);
 
 /** What a label prints for an amount. */

@@ -27,7 +27,7 @@ export interface FoodIndex {
   readonly weightOf: (word: string) => number;
 }
 
-const keyOf = (words: readonly string[]): string => [...new Set(words)].sort().join(' ');
+const wordsKey = (words: readonly string[]): string => [...new Set(words)].sort().join(' ');
 
 /** Builds the index of names and synonyms. Later foods do not take a name from earlier ones; own foods go first. */
 export function indexFoods(foods: readonly Food[]): FoodIndex {
@@ -38,7 +38,7 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
     for (const name of [food.name, ...food.synonyms]) {
       const words = [...new Set(foodWords(name))];
       if (words.length === 0) continue;
-      const key = keyOf(words);
+      const key = wordsKey(words);
       if (!byKey.has(key)) byKey.set(key, food);
       for (const w of words) {
         let list = byWord.get(w);
@@ -73,7 +73,7 @@ const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
 const spelled = (index: FoodIndex, word: string): string =>
   index.byWord.has(word) || isNoise(word) ? word : (nearestWord(word, index.byWord.keys()) ?? word);
 
-const MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
+const GRADED_MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
 const GRADE = /(\d{1,2})\s?% fat\b(?![- ]free)|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
 
 /** How lean ground meat is said to be, in percent: "93% lean", "80/20", "5 % fat"; null when nothing says so. */
@@ -104,7 +104,7 @@ function ofGrade(index: FoodIndex, food: Food, grade: number): Food {
 export function matchFood(index: FoodIndex, item: string, note: string | null = null, most = 8): FoodMatch[] {
   const grade = leanGrade(`${item} ${note ?? ''}`);
   const plain = item.replace(GRADE, ' ');
-  const typed = foodWords(grade !== null && /[a-z]/i.test(plain) && MEAT.test(item) ? plain : item);
+  const typed = foodWords(grade !== null && /[a-z]/i.test(plain) && GRADED_MEAT.test(item) ? plain : item);
   const words = typed.map((w) => spelled(index, w));
   // A word that had to be put right makes the match a little less sure.
   const doubt = words.every((w, i) => w === typed[i]) ? 0 : 0.08;
@@ -119,7 +119,7 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
     [content, 0.96],
   ] as const) {
     if (list.length === 0) continue;
-    const exact = index.byKey.get(keyOf(list));
+    const exact = index.byKey.get(wordsKey(list));
     if (exact) put(exact, confidence);
   }
   const query = content.length > 0 ? [...new Set(content)] : [...new Set(words)];

@@ -1,6 +1,7 @@
 import type { Difference, DocumentKind, Standing } from './document-kind.ts';
 import { EntryConflict } from './entry.ts';
 import { same } from './same.ts';
+import type { Json } from './shape.ts';
 import { hasPlace, type Shape, shapeAt, valueAt, withValue } from './shape.ts';
 
 /** One change of a document of fields. `before` and `after` are left out where nothing was, or is to be, there. */
@@ -39,8 +40,6 @@ export interface FieldKind<D> extends DocumentKind<D, FieldChange> {
   /** The changes that make one document of the other, as small as the shape tells them apart. */
   changes(before: D, after: D): FieldChange[];
 }
-
-type Json = Record<string, unknown>;
 
 /** Makes a kind of document of a shape. */
 export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): FieldKind<D> {

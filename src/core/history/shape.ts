@@ -17,7 +17,7 @@ export const record = (of: Shape): Shape => ({ kind: 'record', of });
 export const object = (fields: Readonly<Record<string, Shape>>): Shape => ({ kind: 'object', fields });
 export const list = (key: string, of: Shape): Shape => ({ kind: 'list', key, of });
 
-type Json = Record<string, unknown>;
+export type Json = Record<string, unknown>;
 const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
 
 /** The shape at a path; null where the shape has no such place. */

@@ -1,7 +1,7 @@
-import { dot, type Rows, SLACK } from './undominated.ts';
+import { type ChoiceRows, dot, TOLERANCE } from './undominated.ts';
 
 /** A mix of limits, and for every line the least that it and those behind it can bring the mix to with a departure. */
-export interface Table {
+export interface BoundTable {
   readonly mix: Float64Array;
   readonly room: number;
   /** By line, then by departure: `least[i * width + d]`. */
@@ -9,7 +9,7 @@ export interface Table {
   readonly width: number;
 }
 
-export function tableOf(rows: Rows, mix: Float64Array, room: Float64Array, roof: number): Table {
+export function boundTable(rows: ChoiceRows, mix: Float64Array, room: Float64Array, roof: number): BoundTable {
   const n = rows.length;
   const width = roof + 1;
   const least = new Float64Array((n + 1) * width);
@@ -38,8 +38,8 @@ const WEIGHT_STEP = 0.35;
  * the next mix. Every such choice is an answer when it breaks none.
  */
 export function sharpen(
-  tables: Table[],
-  rows: Rows,
+  tables: BoundTable[],
+  rows: ChoiceRows,
   room: Float64Array,
   roof: number,
   offer: (chosen: readonly number[]) => void,
@@ -56,11 +56,11 @@ export function sharpen(
     if (chosen === null) return false;
     offer(chosen);
     const over = Float64Array.from(room, (r, k) => chosen.reduce((s, c, i) => s + rows[i]![c]!.amounts[k]!, 0) - r);
-    if (over.every((o) => o <= SLACK)) return false;
+    if (over.every((o) => o <= TOLERANCE)) return false;
     const size = Math.max(...over.map(Math.abs));
     const mix = at.mix.map((w, k) => Math.max(0, w + (step * (w + 0.05) * over[k]!) / size));
     const sum = mix.reduce((s, x) => s + x, 0);
-    const next = tableOf(
+    const next = boundTable(
       rows,
       mix.map((x) => x / sum),
       room,
@@ -93,7 +93,7 @@ export function sharpen(
 }
 
 /** The choices by which a table reaches its least sum with a departure; null when none does. */
-function chosenBy(t: Table, rows: Rows, departure: number): number[] | null {
+function chosenBy(t: BoundTable, rows: ChoiceRows, departure: number): number[] | null {
   const chosen: number[] = [];
   let left = departure;
   for (let i = 0; i < rows.length; i++) {
@@ -110,21 +110,21 @@ function chosenBy(t: Table, rows: Rows, departure: number): number[] | null {
 }
 
 /** The least departure at which a table's mix can be brought within its room; `roof` when none below it can. */
-export function leastDeparture(t: Table, roof: number): number {
+export function leastDeparture(t: BoundTable, roof: number): number {
   let low = 0;
   let high = roof;
   while (low < high) {
     const mid = (low + high) >> 1;
-    if (t.least[mid]! <= t.room + slackOf(t)) high = mid;
+    if (t.least[mid]! <= t.room + toleranceOf(t)) high = mid;
     else low = mid + 1;
   }
   return low;
 }
 
-export const slackOf = (t: Table): number => SLACK * (1 + t.mix.reduce((s, x) => s + x, 0));
+export const toleranceOf = (t: BoundTable): number => TOLERANCE * (1 + t.mix.reduce((s, x) => s + x, 0));
 
 /** The mixes that bound what is left: the best mixtures of the limits first, then each that somebody could break. */
-export function directions(rows: Rows, room: Float64Array, mixes: readonly Float64Array[]): Float64Array[] {
+export function directions(rows: ChoiceRows, room: Float64Array, mixes: readonly Float64Array[]): Float64Array[] {
   const alone: Float64Array[] = [];
   room.forEach((r, k) => {
     const most = rows.reduce((s, row) => s + Math.max(...row.map((c) => c.amounts[k]!)), 0);

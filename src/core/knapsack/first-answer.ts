@@ -1,4 +1,4 @@
-import { dot, type Row, type Rows, SLACK } from './undominated.ts';
+import { type ChoiceRow, type ChoiceRows, dot, TOLERANCE } from './undominated.ts';
 
 /** Directions besides the limits themselves in which what is left is bounded. */
 const MOST_MIXED = 3;
@@ -9,7 +9,7 @@ const STARTS = 3;
 const IMPROVED = 40;
 
 /** Multipliers near the best of the Lagrangian dual, by subgradient steps, and the choices that they lead to. */
-export function findMultipliers(rows: Rows, room: Float64Array): { mixes: Float64Array[]; starts: number[][] } {
+export function findMultipliers(rows: ChoiceRows, room: Float64Array): { mixes: Float64Array[]; starts: number[][] } {
   const K = room.length;
   const scale = Float64Array.from(room, (_, k) => {
     const widths = rows.map((r) => Math.max(...r.map((c) => c.amounts[k]!)) - Math.min(...r.map((c) => c.amounts[k]!)));
@@ -73,7 +73,7 @@ export function findMultipliers(rows: Rows, room: Float64Array): { mixes: Float6
 }
 
 /** Mends a choice that breaks limits: the change that takes off most of what is over for the least departure, again and again. */
-export function mend(rows: Rows, start: readonly number[], room: Float64Array): number[] | null {
+export function mend(rows: ChoiceRows, start: readonly number[], room: Float64Array): number[] | null {
   const K = room.length;
   const chosen = [...start];
   const sums = new Float64Array(K);
@@ -81,12 +81,12 @@ export function mend(rows: Rows, start: readonly number[], room: Float64Array): 
     for (let k = 0; k < K; k++) sums[k]! += rows[i]![c]!.amounts[k]!;
   });
   const weight = Float64Array.from(room, (r) => 1 / (Math.abs(r) + 1));
-  const excess = (to: Row | null, from: Row | null): number => {
+  const excess = (to: ChoiceRow | null, from: ChoiceRow | null): number => {
     let e = 0;
     for (let k = 0; k < K; k++) {
       const s = sums[k]! + (to === null || from === null ? 0 : to.amounts[k]! - from.amounts[k]!);
       // A hair inside the room: the limits themselves decide at the end.
-      e += Math.max(0, s - room[k]! + SLACK) * weight[k]!;
+      e += Math.max(0, s - room[k]! + TOLERANCE) * weight[k]!;
     }
     return e;
   };
@@ -122,14 +122,14 @@ export function mend(rows: Rows, start: readonly number[], room: Float64Array): 
  * Takes back departure where there is room: a line's change for a smaller one, and a change of two lines at once that
  * departs less, until nothing gives.
  */
-export function improve(rows: Rows, start: readonly number[], room: Float64Array): number[] {
+export function improve(rows: ChoiceRows, start: readonly number[], room: Float64Array): number[] {
   const K = room.length;
   const chosen = [...start];
   const left = Float64Array.from(room);
   chosen.forEach((c, i) => {
     for (let k = 0; k < K; k++) left[k]! -= rows[i]![c]!.amounts[k]!;
   });
-  const fits = (to: Row, from: Row, to2: Row | null, from2: Row | null): boolean => {
+  const fits = (to: ChoiceRow, from: ChoiceRow, to2: ChoiceRow | null, from2: ChoiceRow | null): boolean => {
     for (let k = 0; k < K; k++) {
       const more = to.amounts[k]! - from.amounts[k]! + (to2 === null ? 0 : to2.amounts[k]! - from2!.amounts[k]!);
       if (more > left[k]!) return false;
@@ -175,5 +175,5 @@ export function improve(rows: Rows, start: readonly number[], room: Float64Array
   return chosen;
 }
 
-export const cost = (rows: Rows, chosen: readonly number[]): number =>
+export const cost = (rows: ChoiceRows, chosen: readonly number[]): number =>
   chosen.reduce((d, c, i) => d + rows[i]![c]!.departure, 0);

@@ -1,14 +1,14 @@
-import { slackOf, type Table } from './bound-tables.ts';
-import { dot, type Rows, SLACK } from './undominated.ts';
+import { type BoundTable, toleranceOf } from './bound-tables.ts';
+import { type ChoiceRows, dot, TOLERANCE } from './undominated.ts';
 
 /** Partial choices of one line that are compared with each other; beyond, the bounds alone cut. */
 const COMPARED = 48;
 
 export interface Search {
-  readonly rows: Rows;
+  readonly rows: ChoiceRows;
   readonly room: Float64Array;
   readonly least: readonly Float64Array[];
-  readonly tables: readonly Table[];
+  readonly tables: readonly BoundTable[];
   readonly ceiling: number;
   readonly offer: (chosen: readonly number[]) => void;
   readonly stop: (() => boolean) | undefined;
@@ -39,7 +39,7 @@ export function searchBelow(search: Search): 'done' | 'stopped' | 'too many' {
       picks: new Uint8Array(1),
     },
   ];
-  const slacks = tables.map(slackOf);
+  const slacks = tables.map(toleranceOf);
   const sum = new Float64Array(K);
   for (let i = 0; i < n; i++) {
     const from = layers[i]!;
@@ -56,7 +56,7 @@ export function searchBelow(search: Search): 'done' | 'stopped' | 'too many' {
         let fits = true;
         for (let k = 0; k < K; k++) {
           sum[k] = from.sums[at * K + k]! + row.amounts[k]!;
-          if (sum[k]! + behind[k]! > room[k]! + SLACK) {
+          if (sum[k]! + behind[k]! > room[k]! + TOLERANCE) {
             fits = false;
             break;
           }

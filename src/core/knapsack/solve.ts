@@ -1,8 +1,8 @@
-import { directions, leastDeparture, sharpen, tableOf } from './bound-tables.ts';
+import { boundTable, directions, leastDeparture, sharpen } from './bound-tables.ts';
 import { cost, findMultipliers, improve, mend } from './first-answer.ts';
 import { type ChoiceProblem, departureOfPicks, keepsLimits, type Solution, sumsOf } from './problem.ts';
 import { searchBelow } from './search-below.ts';
-import { commonUnit, SLACK, spreadOf, suffixLeast, undominated } from './undominated.ts';
+import { commonUnit, spreadOf, suffixLeast, TOLERANCE, undominated } from './undominated.ts';
 
 /** What came of a search. `proved` is false only when it was stopped before it was done. */
 export type Solved =
@@ -39,7 +39,7 @@ export function solveChoices(problem: ChoiceProblem, options: SolveOptions = {})
   const n = rows.length;
   const room = Float64Array.from(limits, (l) => l.most - l.base);
   const least = suffixLeast(rows, K);
-  for (let k = 0; k < K; k++) if (least[0]![k]! > room[k]! + SLACK) return { kind: 'none', proved: true };
+  for (let k = 0; k < K; k++) if (least[0]![k]! > room[k]! + TOLERANCE) return { kind: 'none', proved: true };
 
   let best: Solution | null = null;
   const below = options.below ?? Number.POSITIVE_INFINITY;
@@ -71,12 +71,12 @@ export function solveChoices(problem: ChoiceProblem, options: SolveOptions = {})
   const roof = Math.min(most + 1, Math.ceil(below / unit), found() === null ? most + 1 : found()!.departure / unit);
   // The best mixture first; more tables only where it leaves too much.
   const waiting = directions(rows, room, mixes);
-  const tables = waiting.splice(0, 1).map((mix) => tableOf(rows, mix, room, roof));
+  const tables = waiting.splice(0, 1).map((mix) => boundTable(rows, mix, room, roof));
   const sharpener = sharpen(tables, rows, room, roof, offer);
   const sharper = (): boolean => {
     if (sharpener()) return true;
     const more = waiting.splice(0);
-    tables.push(...more.map((mix) => tableOf(rows, mix, room, roof)));
+    tables.push(...more.map((mix) => boundTable(rows, mix, room, roof)));
     return more.length > 0;
   };
   // No answer departs less than the strictest table allows.

@@ -1,17 +1,17 @@
 import type { ChoiceProblem, Limit } from './problem.ts';
 
 /** Sums are compared with limits this loosely while searching; at the end `holds` decides. */
-export const SLACK = 1e-7;
+export const TOLERANCE = 1e-7;
 
 /** A choice as the search sees it: its departure in common units, its amounts, and its place among the line's choices. */
-export interface Row {
+export interface ChoiceRow {
   readonly departure: number;
   readonly amounts: readonly number[];
   readonly index: number;
 }
 
 /** The choices of every line. */
-export type Rows = readonly (readonly Row[])[];
+export type ChoiceRows = readonly (readonly ChoiceRow[])[];
 
 const noMore = (a: readonly number[] | Float64Array, b: readonly number[] | Float64Array): boolean => {
   for (let k = 0; k < a.length; k++) if (a[k]! > b[k]!) return false;
@@ -25,8 +25,8 @@ export function commonUnit(problem: ChoiceProblem): number {
 }
 
 /** Choices without those that another departs and sums to no more than. Of equals the first stays. */
-export function undominated(choices: ChoiceProblem['lines'][number], unit: number): Row[] {
-  const rows = choices.map((c, index): Row => ({ departure: c.departure / unit, amounts: c.amounts, index }));
+export function undominated(choices: ChoiceProblem['lines'][number], unit: number): ChoiceRow[] {
+  const rows = choices.map((c, index): ChoiceRow => ({ departure: c.departure / unit, amounts: c.amounts, index }));
   return rows.filter(
     (a) =>
       !rows.some((b) => {
@@ -48,7 +48,7 @@ export function spreadOf(choices: ChoiceProblem['lines'][number], limits: readon
 }
 
 /** The least that the lines from each one on can add, by limit. */
-export function suffixLeast(rows: readonly (readonly Row[])[], K: number): Float64Array[] {
+export function suffixLeast(rows: readonly (readonly ChoiceRow[])[], K: number): Float64Array[] {
   const out = [new Float64Array(K)];
   for (let i = rows.length - 1; i >= 0; i--) {
     const sums = Float64Array.from(out[0]!);

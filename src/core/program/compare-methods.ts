@@ -1,6 +1,6 @@
 import { type Count, type CountLine, type CountOptions, count } from './count.ts';
 import type { Counter } from './program.ts';
-import { EPSILON, hasCaps, roundPoints, WAYS, type Way } from './rule.ts';
+import { COUNTING_METHODS, type CountingMethod, EPSILON, hasCaps, roundPoints } from './rule.ts';
 
 /** A line that makes another way of counting come out differently, and by how much. */
 export interface WayCause {
@@ -11,7 +11,7 @@ export interface WayCause {
 }
 
 export interface WayComparison {
-  readonly way: Way;
+  readonly way: CountingMethod;
   readonly count: Count;
   /** The program's own way. */
   readonly own: boolean;
@@ -22,7 +22,7 @@ export interface WayComparison {
 /** Counts a portion all three ways and names, for each that differs from the program's own, the lines that cause it. */
 export function compareWays(lines: readonly CountLine[], counter: Counter, options: CountOptions): WayComparison[] {
   const own = count(lines, counter, { ...options, by: counter.program.by });
-  return WAYS.map((way) => {
+  return COUNTING_METHODS.map((way) => {
     const other = count(lines, counter, { ...options, by: way });
     const causes =
       way === own.by

@@ -1,8 +1,9 @@
 import type { Food } from '../food/food.ts';
 import { type NutrientProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
 import { add, exactly, type Interval, width, ZERO } from '../quantity/interval.ts';
-import type { Counter, Pin } from './program.ts';
-import { EPSILON, hasCaps, type Rule, rawOf, rawRange, roundPoints, type Way } from './rule.ts';
+import { pinOf } from './pin-of.ts';
+import type { Counter } from './program.ts';
+import { type CountingMethod, EPSILON, hasCaps, type Rule, rawOf, rawRange, roundPoints } from './rule.ts';
 import { isUncounted } from './uncounted.ts';
 
 /** An amount of one food in a line. A line that takes from another recipe has one part for each food in it. */
@@ -52,7 +53,7 @@ export interface Count {
   readonly certainty: Certainty;
   /** Whether every line is read and weighed; "so far" when not. */
   readonly complete: boolean;
-  readonly by: Way;
+  readonly by: CountingMethod;
   /** Servings counted, and out of how many. */
   readonly portion: number;
   readonly servings: number;
@@ -70,11 +71,8 @@ export interface CountOptions {
   /** Servings on the plate; 1 when left out. */
   readonly portion?: number;
   /** The program's own way when left out. */
-  readonly by?: Way;
+  readonly by?: CountingMethod;
 }
-
-const pinOf = (counter: Counter, food: Food): Pin | null =>
-  counter.pins.find((p) => p.foodId === food.id && p.programId === counter.program.id) ?? null;
 
 const profileAt = (part: Part, share: number): NutrientProfile =>
   scaleProfileBy(part.food.per100g, (part.grams * share) / 100, {
@@ -130,7 +128,7 @@ function rawByRule(rule: Rule, part: Part, share: number): { raw: number; range:
   return { raw: rawOf(rule, at(part.grams * share)), range: { low, high } };
 }
 
-function countLine(line: CountLine, counter: Counter, share: number, by: Way): LineCount {
+function countLine(line: CountLine, counter: Counter, share: number, by: CountingMethod): LineCount {
   let raw = 0;
   let range = ZERO;
   let pinned = false;
@@ -177,14 +175,14 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Way): L
 /** What lines came to when they were last counted. Lines and counters are immutable: one that is the same counts the same. */
 export interface LineMemo {
   /** Counts lines for one counter, those that are the same as before from memory. */
-  of(lines: readonly CountLine[], counter: Counter, share: number, by: Way): LineCount[];
+  of(lines: readonly CountLine[], counter: Counter, share: number, by: CountingMethod): LineCount[];
 }
 
 /** How lines were counted the last time. */
 interface Remembered {
   readonly lines: readonly CountLine[];
   readonly share: number;
-  readonly by: Way;
+  readonly by: CountingMethod;
   readonly counts: readonly LineCount[];
 }
 
@@ -335,6 +333,6 @@ export function scaleLine(lines: readonly CountLine[], lineId: string, factor: n
 }
 
 /** Whether the count is a straight line through the portion's size and the lines' grams. */
-export function isLinear(rule: Rule, by: Way): boolean {
+export function isLinear(rule: Rule, by: CountingMethod): boolean {
   return by !== 'items' && !hasCaps(rule) && !(by === 'ingredients' && rule.floorAt === 'line');
 }

@@ -1,7 +1,8 @@
 import { type NutrientProfile, scaleProfile, sumProfiles } from '../food/nutrients.ts';
 import { type CountLine, isLinear, type Part } from './count.ts';
+import { pinOf } from './pin-of.ts';
 import type { Counter } from './program.ts';
-import { type Term, termsOf, type Way } from './rule.ts';
+import { type CountingMethod, type Term, termsOf } from './rule.ts';
 import { isUncounted } from './uncounted.ts';
 
 /** A line's share of the portion, as the reasons of a count show it. */
@@ -28,10 +29,14 @@ export interface Explanation {
  *
  * @param by the way that is explained.
  */
-export function explainCount(lines: readonly CountLine[], counter: Counter, servings: number, by: Way): Explanation {
-  const { rule, list, id: programId } = counter.program;
+export function explainCount(
+  lines: readonly CountLine[],
+  counter: Counter,
+  servings: number,
+  by: CountingMethod,
+): Explanation {
+  const { rule, list } = counter.program;
   const shareOf = (p: Part): NutrientProfile => scaleProfile(p.food.per100g, p.grams / 100 / servings);
-  const pinOf = (p: Part) => counter.pins.find((x) => x.foodId === p.food.id && x.programId === programId);
   const parts = lines.flatMap((l) => l.parts);
   const counts = (p: Part): boolean => by === 'serving' || !isUncounted(p.food, list, counter.exceptions).uncounted;
   return {
@@ -41,11 +46,11 @@ export function explainCount(lines: readonly CountLine[], counter: Counter, serv
       nutrition: sumProfiles(l.parts.map(shareOf)),
     })),
     terms: isLinear(rule, by)
-      ? termsOf(rule, sumProfiles(parts.filter((p) => pinOf(p) === undefined && counts(p)).map(shareOf)))
+      ? termsOf(rule, sumProfiles(parts.filter((p) => pinOf(counter, p.food) === null && counts(p)).map(shareOf)))
       : null,
     pinned: parts.reduce((s, p) => {
-      const pin = pinOf(p);
-      return pin === undefined ? s : s + (p.grams * pin.points) / pin.grams / servings;
+      const pin = pinOf(counter, p.food);
+      return pin === null ? s : s + (p.grams * pin.points) / pin.grams / servings;
     }, 0),
   };
 }

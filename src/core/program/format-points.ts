@@ -26,3 +26,6 @@ export function certaintyWords(c: Pick<Count, 'points' | 'pointsRange' | 'certai
           : `${formatPoints(low)} to ${formatPoints(high)}`;
   return [range, soFar].filter((x) => x !== null).join(', ') || null;
 }
+
+/** Points as a field shows them that the cook types a target into. */
+export const formatTarget = (points: number): string => trimmed(points, 1);

@@ -1,4 +1,5 @@
 import { type CountLine, type CountOptions, count, isLinear, scaleLine } from './count.ts';
+import { largestThat } from './largest-that.ts';
 import type { Counter } from './program.ts';
 import { edgeOf } from './rule.ts';
 
@@ -35,20 +36,9 @@ export function mostOfLine(
   const guess =
     isLinear(rule, now.by) && own > 0
       ? ((edgeOf(points + rule.step, rule) - (now.raw - own)) / own) * grams
-      : bisect((g) => at(g) <= points);
+      : largestThat((g) => at(g) <= points, MOST_G);
   const grain = guess < 10 ? 0.1 : 1;
   let steps = Math.max(0, Math.floor(guess / grain + 1e-9));
   while (steps > 0 && at(steps * grain) > points) steps--;
   return { kind: 'grams', grams: Math.round(steps * grain * 10) / 10 };
-}
-
-function bisect(holds: (g: number) => boolean): number {
-  let a = 0;
-  let b = MOST_G;
-  for (let i = 0; i < 60; i++) {
-    const mid = (a + b) / 2;
-    if (holds(mid)) a = mid;
-    else b = mid;
-  }
-  return a;
 }

@@ -1,6 +1,7 @@
 import type { Food } from '../food/food.ts';
 import { exactly } from '../quantity/interval.ts';
 import { type CountLine, count, isLinear } from './count.ts';
+import { largestThat } from './largest-that.ts';
 import type { Counter } from './program.ts';
 import { edgeOf } from './rule.ts';
 
@@ -49,22 +50,13 @@ export function ladderOf(food: Food, counter: Counter, rungs: number): Rung[] {
       out.push({ points, mostGrams: Number.POSITIVE_INFINITY });
       break;
     }
-    const guess = linear ? edgeOf(points + rule.step, rule) / perGram : mostThat((g) => pointsOf(g) <= points);
+    const guess = linear
+      ? edgeOf(points + rule.step, rule) / perGram
+      : largestThat((g) => pointsOf(g) <= points, MOST_GRAMS);
     const grain = guess < 10 ? 0.1 : 1;
     let steps = Math.floor(guess / grain + 1e-9);
     while (steps > 0 && pointsOf(steps * grain) > points) steps--;
     out.push({ points, mostGrams: Math.round(steps * grain * 10) / 10 });
   }
   return out;
-}
-
-function mostThat(holds: (grams: number) => boolean): number {
-  let a = 0;
-  let b = MOST_GRAMS;
-  for (let i = 0; i < 60; i++) {
-    const mid = (a + b) / 2;
-    if (holds(mid)) a = mid;
-    else b = mid;
-  }
-  return a;
 }

@@ -1,4 +1,4 @@
-import type { Rule, Way } from './rule.ts';
+import type { CountingMethod, Rule } from './rule.ts';
 import type { Exception, UncountedList } from './uncounted.ts';
 
 /** One immutable revision of a program. Programs are marked by letters, never by a colour. */
@@ -10,7 +10,7 @@ export interface Program {
   readonly name: string;
   readonly rule: Rule;
   /** The way of counting a portion that the program itself uses. */
-  readonly by: Way;
+  readonly by: CountingMethod;
   readonly list: UncountedList;
   /** Points a day, a week's reserve, and the daily floor below which it is discouraged to stay. */
   readonly allowance: number;

@@ -5,8 +5,8 @@ import type { Interval } from '../quantity/interval.ts';
 /** How a raw count becomes points. */
 export type Rounding = 'nearest' | 'up' | 'down';
 /** The three ways of counting a portion; see count.ts. */
-export const WAYS = ['ingredients', 'serving', 'items'] as const;
-export type Way = (typeof WAYS)[number];
+export const COUNTING_METHODS = ['ingredients', 'serving', 'items'] as const;
+export type CountingMethod = (typeof COUNTING_METHODS)[number];
 
 /** A rule turns the nutrition of an amount of food into points. */
 export interface Rule {

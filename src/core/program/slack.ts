@@ -1,4 +1,5 @@
 import { type Count, type CountLine, type CountOptions, count, isLinear, scaleLine } from './count.ts';
+import { largestThat } from './largest-that.ts';
 import type { Counter } from './program.ts';
 import { edgeOf, roundPoints } from './rule.ts';
 
@@ -42,38 +43,25 @@ export function slackOf(
   else {
     const guess = linear
       ? (edgeOf(now.points + rule.step, rule) - now.raw) / perGram
-      : bisect((g) => pointsAt(grams + g) <= now.points, MOST_ADDED_G);
+      : largestThat((g) => pointsAt(grams + g) <= now.points, MOST_ADDED_G);
     mayAdd = guess >= MOST_ADDED_G ? Number.POSITIVE_INFINITY : Math.max(0, Math.floor(guess / unit) * unit);
     while (Number.isFinite(mayAdd) && mayAdd > 0 && pointsAt(grams + mayAdd) > now.points) mayAdd -= unit;
-    mayAdd = Number.isFinite(mayAdd) ? tidy(Math.max(0, mayAdd), unit) : mayAdd;
+    mayAdd = Number.isFinite(mayAdd) ? tidyGrams(Math.max(0, mayAdd), unit) : mayAdd;
   }
 
   let mustGo: number | null = null;
   if (now.points > 0 && pointsAt(0) < now.points) {
     const guess = linear
       ? (now.raw - edgeOf(now.points, rule)) / perGram
-      : bisect((g) => pointsAt(grams - g) >= now.points, grams);
+      : largestThat((g) => pointsAt(grams - g) >= now.points, grams);
     let g = Math.ceil(Math.max(0, guess) / unit) * unit;
     while (g < grams && pointsAt(Math.max(0, grams - g)) >= now.points) g += unit;
-    mustGo = Math.min(grams, tidy(g, unit));
+    mustGo = Math.min(grams, tidyGrams(g, unit));
   }
   return { lineId, label: line.label, mayAdd, mustGo };
 }
 
-const tidy = (g: number, unit: number): number => Math.round(g / unit) / Math.round(1 / unit);
-
-/** The largest amount up to `most` for which `holds`, given that it holds at 0 and fails from some amount on. */
-function bisect(holds: (g: number) => boolean, most: number): number {
-  if (holds(most)) return most;
-  let a = 0;
-  let b = most;
-  for (let i = 0; i < 60; i++) {
-    const mid = (a + b) / 2;
-    if (holds(mid)) a = mid;
-    else b = mid;
-  }
-  return a;
-}
+const tidyGrams = (g: number, unit: number): number => Math.round(g / unit) / Math.round(1 / unit);
 
 /** The most a line's grams may be off by eye before anybody's number moves. */
 const BY_EYE = 0.5;

@@ -28,7 +28,7 @@ export interface UncountedList {
 }
 
 /** Whether a food is uncounted, and the words that say why (or why not, when an exclusion won). */
-export interface Verdict {
+export interface Listing {
   readonly uncounted: boolean;
   readonly words: string | null;
 }
@@ -37,7 +37,7 @@ export interface Verdict {
  * Decides whether a food is uncounted. The eater's own exception comes first, for a list of one's own is the
  * eater's decision; then exclusions win over the program's list.
  */
-export function isUncounted(food: Food, list: UncountedList, exceptions: readonly Exception[] = []): Verdict {
+export function isUncounted(food: Food, list: UncountedList, exceptions: readonly Exception[] = []): Listing {
   const own = exceptions.find((e) => e.foodId === food.id);
   if (own) return { uncounted: own.uncounted, words: own.uncounted ? 'own exception' : 'own exception: counts' };
   const exclusion = list.exclusions.find((x) => x.kinds.some((k) => food.kinds.includes(k)));

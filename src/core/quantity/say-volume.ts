@@ -5,7 +5,7 @@ import { formatMeasure } from './format-measure.ts';
 const TEASPOONS: Readonly<Record<string, number>> = { cup: 48, tablespoon: 3, teaspoon: 1 };
 /** Fractions that a set of measuring cups has. */
 const CUP_PARTS = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4];
-const near = (a: number, b: number): boolean => Math.abs(a - b) < 0.02;
+const isAbout = (a: number, b: number): boolean => Math.abs(a - b) < 0.02;
 
 /**
  * A volume of cups and spoons in the measures that a kitchen has: what does not come out even in cups is said in
@@ -26,7 +26,7 @@ export function sayVolume(quantity: number, unit: string | null): string {
     // Many cups are told to the nearest quarter: spoons would say more than a cup can measure.
     if (cups >= 4) return formatMeasure(Math.round(total / 12) / 4, 'cup');
     const fits = CUP_PARTS.map((p) => (cups + p) * 48).filter((tsp) => tsp <= total + 1e-6);
-    const even = fits.filter((tsp) => near((total - tsp) % 3, 0) || near((total - tsp) % 3, 3));
+    const even = fits.filter((tsp) => isAbout((total - tsp) % 3, 0) || isAbout((total - tsp) % 3, 3));
     const inCups = (even.length > 0 ? even : fits).pop()!;
     said.push(formatMeasure(inCups / 48, 'cup'));
     left -= inCups;
@@ -37,7 +37,7 @@ export function sayVolume(quantity: number, unit: string | null): string {
     return said.join(' + ');
   }
   if (spoons >= 1) {
-    const halves = near(left % 3, 1.5) ? 0.5 : 0;
+    const halves = isAbout(left % 3, 1.5) ? 0.5 : 0;
     said.push(`${formatAmount(spoons + halves)} tbsp`);
     left -= (spoons + halves) * 3;
   }

@@ -34,6 +34,9 @@ export const OUNCE_G = 28.349523125;
 /** 1 avoirdupois pound in g: NIST Handbook 44, appendix C (exact). */
 export const POUND_G = 453.59237;
 
+/** 1 inch in cm: exact, by the international yard and pound agreement of 1959. */
+export const CM_PER_INCH = 2.54;
+
 export const UNITS: readonly Unit[] = [
   unit('cup', 'volume', US_CUP_ML, 'cups c C', 'cup'),
   unit('tablespoon', 'volume', US_CUP_ML / 16, 'tablespoons tbsp tbsps tbs tbl tblsp tbls T Tb EL', 'tbsp'),

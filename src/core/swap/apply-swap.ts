@@ -6,7 +6,7 @@ import { lineChange } from '../version/entry.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import type { Weight } from '../weighing/weigh.ts';
 import type { Swap } from './swap.ts';
-import { markOf } from './swap-ref.ts';
+import { swapRefOf } from './swap-ref.ts';
 
 export interface SwapContext {
   readonly food: (id: string) => Food | null;
@@ -74,7 +74,7 @@ export function applySwap(
   if (line === undefined || why !== null) throw new Error(why ?? '');
   const own = line.food.kind === 'food' ? context.food(line.food.foodId) : null;
   const changes: Change[] = [];
-  const mark = markOf(swap.id, share, swap.share);
+  const mark = swapRefOf(swap.id, share, swap.share);
   const incoming = swap.into.map((t) => {
     const food = context.food(t.foodId);
     if (food === null) throw new Error(`There is no food ${t.foodId} in the pantry.`);

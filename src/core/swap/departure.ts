@@ -1,10 +1,11 @@
 import type { Food, Role } from '../food/food.ts';
 import { pairLines } from '../version/pair-lines.ts';
+import { sameFood } from '../version/same-food.ts';
 import type { Line, Version } from '../version/version.ts';
 import { carriesDish } from './carries-dish.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-ref.ts';
+import { readSwapRef } from './swap-ref.ts';
 
 /** How far a dish moves when something is left out, by the part it plays; common practice, verdicts correct it. */
 const LEFT_OUT: Readonly<Record<Role, number>> = {
@@ -51,7 +52,7 @@ export function departureOf(
   const seen = new Set<string>();
   let sum = 0;
   for (const line of version.lines) {
-    const mark = readMark(line.swapId);
+    const mark = readSwapRef(line.swapId);
     const swap = swaps.find((s) => s.id === mark?.swapId);
     const key = `${line.originLineId} ${line.swapId}`;
     if (seen.has(key)) continue;
@@ -113,7 +114,7 @@ export function departureFrom(
 /** The share of a line that is gone when there is only less of the same food; null when something else changed. */
 function shareGone(before: Line, here: readonly Line[], scale: number): number | null {
   const was = (before.weight?.grams ?? 0) * scale;
-  const same = here.every((l) => JSON.stringify(l.food) === JSON.stringify(before.food));
+  const same = here.every((l) => sameFood(l, before));
   const now = here.reduce((g, l) => g + (l.weight?.grams ?? 0), 0);
   return same && was > 0 && now < was ? 1 - now / was : null;
 }

@@ -4,7 +4,7 @@ import { fitsRole } from '../ways/line-choices.ts';
 import { departureOf, leftOutDeparture, shareDeparture } from './departure.ts';
 import { SWAPS } from './library.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
-import { markOf, readMark } from './swap-ref.ts';
+import { readSwapRef, swapRefOf } from './swap-ref.ts';
 
 const cake = readVersion(['300 g flour', '150 g butter', '150 g sugar', '3 eggs', '1 tsp baking powder'], {
   servings: 12,
@@ -67,10 +67,10 @@ describe('departure', () => {
 
 describe('the mark of a swap on a line', () => {
   it('names the swap, and its share where it is not the usual', () => {
-    expect(markOf('soured-half', 0.5, 0.5)).toBe('soured-half');
-    expect(markOf('soured-half', 0.75, 0.5)).toBe('soured-half@0.75');
-    expect(readMark('soured-half@0.75')).toEqual({ swapId: 'soured-half', share: 0.75 });
-    expect(readMark('soured-half')).toEqual({ swapId: 'soured-half', share: null });
-    expect(readMark(null)).toBeNull();
+    expect(swapRefOf('soured-half', 0.5, 0.5)).toBe('soured-half');
+    expect(swapRefOf('soured-half', 0.75, 0.5)).toBe('soured-half@0.75');
+    expect(readSwapRef('soured-half@0.75')).toEqual({ swapId: 'soured-half', share: 0.75 });
+    expect(readSwapRef('soured-half')).toEqual({ swapId: 'soured-half', share: null });
+    expect(readSwapRef(null)).toBeNull();
   });
 });

@@ -1,16 +1,16 @@
 /** What a line keeps of the swap that made it: the swap, and how much of the line it took. */
-export interface SwapMark {
+export interface SwapRef {
   readonly swapId: string;
   /** null for the swap's usual share. */
   readonly share: number | null;
 }
 
 /** Writes a swap into a line's `swapId`: `cream-half`, or `cream-half@0.75` for another share than the usual. */
-export const markOf = (swapId: string, share: number, usual: number): string =>
+export const swapRefOf = (swapId: string, share: number, usual: number): string =>
   Math.abs(share - usual) < 1e-9 ? swapId : `${swapId}@${Math.round(share * 1000) / 1000}`;
 
 /** Reads a line's `swapId`. */
-export function readMark(mark: string | null): SwapMark | null {
+export function readSwapRef(mark: string | null): SwapRef | null {
   if (mark === null) return null;
   const [swapId, share] = mark.split('@');
   return { swapId: swapId!, share: share === undefined ? null : Number(share) };

@@ -2,7 +2,7 @@ import { applyEntry, type Change } from '../version/entry.ts';
 import type { Version } from '../version/version.ts';
 import { applySwap, type SwapContext, whyNot } from './apply-swap.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-ref.ts';
+import { readSwapRef } from './swap-ref.ts';
 
 /** What became of one recipe's swaps on another. */
 export interface Transferred {
@@ -15,7 +15,7 @@ export interface Transferred {
 
 /** Applies the swaps of one version to another, each to every line that it fits, in the shares they were made with. */
 export function transferSwaps(from: Version, to: Version, swaps: readonly Swap[], context: SwapContext): Transferred {
-  const marks = [...new Set(from.lines.flatMap((l) => (l.swapId === null ? [] : [l.swapId])))].map(readMark);
+  const marks = [...new Set(from.lines.flatMap((l) => (l.swapId === null ? [] : [l.swapId])))].map(readSwapRef);
   const fitted: string[] = [];
   const unfitted: string[] = [];
   const changes: Change[] = [];

@@ -2,7 +2,7 @@ import type { Food, Role } from '../food/food.ts';
 import type { Version } from '../version/version.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
-import { readMark } from './swap-ref.ts';
+import { readSwapRef } from './swap-ref.ts';
 
 export const AGAIN = ['again', 'changes', 'no'] as const;
 export const ENOUGH = ['enough', 'tooLittle', 'tooMuch'] as const;
@@ -29,7 +29,7 @@ export interface Verdict {
 }
 
 /** How much a verdict moves a swap's departure, and between which bounds all of them together may. */
-const MOVES: Readonly<Record<Verdict['again'], number>> = { again: 0.85, changes: 1.1, no: 1.35 };
+const VERDICT_FACTOR: Readonly<Record<Verdict['again'], number>> = { again: 0.85, changes: 1.1, no: 1.35 };
 const LEAST = 0.4;
 const MOST = 2;
 
@@ -37,7 +37,7 @@ const MOST = 2;
 export function judgedSwaps(version: Version, food: (id: string) => Food | null): JudgedSwap[] {
   const out = new Map<string, JudgedSwap>();
   for (const line of version.lines) {
-    const mark = readMark(line.swapId);
+    const mark = readSwapRef(line.swapId);
     if (mark === null) continue;
     const place = placeOf(roleOfLine(line, version, food));
     out.set(`${mark.swapId} ${place}`, { swapId: mark.swapId, place });
@@ -53,6 +53,6 @@ export function correctedDeparture(
 ): number {
   const factor = verdicts
     .filter((v) => v.swaps.some((s) => s.swapId === swap.id && s.place === place))
-    .reduce((f, v) => f * MOVES[v.again], 1);
+    .reduce((f, v) => f * VERDICT_FACTOR[v.again], 1);
   return Math.min(100, Math.round(swap.departure * Math.min(MOST, Math.max(LEAST, factor)) * 10) / 10);
 }

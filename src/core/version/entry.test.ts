@@ -1,9 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
-import { applyEntry, type Change, type Entry, EntryConflict, historyOf, invertChanges, lineChange } from './entry.ts';
+import {
+  applyEntry,
+  type Change,
+  EntryConflict,
+  historyOf,
+  invertChanges,
+  lineChange,
+  type VersionEntry,
+} from './entry.ts';
 
-const entry = (id: string, changes: readonly Change[], undoes: string | null = null): Entry => ({
+const entry = (id: string, changes: readonly Change[], undoes: string | null = null): VersionEntry => ({
   id,
   label: id,
   changes,
@@ -40,7 +48,7 @@ describe('entries', () => {
     fc.assert(
       fc.property(does, (list: Do[]) => {
         let version = base;
-        const entries: Entry[] = [];
+        const entries: VersionEntry[] = [];
         list.forEach((d, i) => {
           const line = version.lines[d.at % Math.max(1, version.lines.length)];
           const change: Change =

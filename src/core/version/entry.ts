@@ -26,15 +26,15 @@ export type Change =
   | { readonly kind: 'name'; readonly before: string; readonly after: string };
 
 /** What a cook did to a version in one go. */
-export type Entry = DocumentEntry<Change>;
-export type History = DocumentHistory<Change>;
+export type VersionEntry = DocumentEntry<Change>;
+export type VersionHistory = DocumentHistory<Change>;
 
-const lineOf = (version: Version, id: string): Line | null => version.lines.find((l) => l.id === id) ?? null;
+const lineById = (version: Version, id: string): Line | null => version.lines.find((l) => l.id === id) ?? null;
 
 function there(version: Version, change: Change): unknown {
   switch (change.kind) {
     case 'line':
-      return lineOf(version, change.lineId);
+      return lineById(version, change.lineId);
     case 'servings':
       return version.servings;
     case 'steps':
@@ -82,12 +82,12 @@ export const VERSION_KIND: DocumentKind<Version, Change> = {
     switch (c.kind) {
       case 'line':
         return {
-          what: (c.after ?? c.before ?? lineOf(version, c.lineId))?.item || 'a line',
-          here: lineWords(c.after),
-          there: lineWords(lineOf(version, c.lineId)),
+          what: (c.after ?? c.before ?? lineById(version, c.lineId))?.item || 'a line',
+          here: changedLineWords(c.after),
+          there: changedLineWords(lineById(version, c.lineId)),
         };
       case 'servings':
-        return { what: 'servings', here: servingWords(c.after), there: servingWords(version.servings) };
+        return { what: 'servings', here: servingsSaid(c.after), there: servingsSaid(version.servings) };
       case 'name':
         return { what: 'the name', here: `"${c.after}"`, there: `"${version.name}"` };
       case 'steps':
@@ -100,9 +100,9 @@ export const VERSION_KIND: DocumentKind<Version, Change> = {
   },
 };
 
-const servingWords = (n: number | null): string => (n === null ? 'not said' : String(Math.round(n * 1000) / 1000));
+const servingsSaid = (n: number | null): string => (n === null ? 'not said' : String(Math.round(n * 1000) / 1000));
 
-function lineWords(line: Line | null): string {
+function changedLineWords(line: Line | null): string {
   if (line === null) return 'gone';
   if (line.leftOut) return 'left out';
   const grams = line.weight === null ? '' : ` (${Math.round(line.weight.grams * 10) / 10} g)`;
@@ -114,7 +114,7 @@ function lineWords(line: Line | null): string {
  *
  * @throws EntryConflict when what the entry says was there is not.
  */
-export function applyEntry(version: Version, entry: Entry): Version {
+export function applyEntry(version: Version, entry: VersionEntry): Version {
   return { ...applyExactly(VERSION_KIND, version, entry), revision: version.revision + 1 };
 }
 

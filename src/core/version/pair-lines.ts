@@ -1,3 +1,4 @@
+import { sameFood } from './same-food.ts';
 import type { Line, Version } from './version.ts';
 
 /** A line of the parent beside what became of it. */
@@ -17,7 +18,12 @@ export function pairLines(before: Version, after: Version): LinePair[] {
   for (const line of before.lines) {
     const mates = after.lines.filter((l) => l.originLineId === line.originLineId);
     seen.add(line.originLineId);
-    pairs.push({ originLineId: line.originLineId, before: line, after: mates, changed: !isSame(line, mates, scale) });
+    pairs.push({
+      originLineId: line.originLineId,
+      before: line,
+      after: mates,
+      changed: !isSameLine(line, mates, scale),
+    });
   }
   const added = after.lines.filter((l) => !seen.has(l.originLineId));
   for (const line of added) pairs.push({ originLineId: line.originLineId, before: null, after: [line], changed: true });
@@ -25,11 +31,11 @@ export function pairLines(before: Version, after: Version): LinePair[] {
 }
 
 /** The same food in the same amount a serving: a dish made for twice as many is not another dish. */
-function isSame(line: Line, mates: readonly Line[], scale: number): boolean {
+function isSameLine(line: Line, mates: readonly Line[], scale: number): boolean {
   const [mate] = mates;
   if (mate === undefined || mates.length !== 1) return false;
   const [was, now] = [line.weight?.grams ?? null, mate.weight?.grams ?? null];
   const sameAmount =
     was === null || now === null ? was === now : Math.abs(was * scale - now) <= 1e-9 * Math.max(1, now);
-  return mate.leftOut === line.leftOut && JSON.stringify(mate.food) === JSON.stringify(line.food) && sameAmount;
+  return mate.leftOut === line.leftOut && sameFood(mate, line) && sameAmount;
 }

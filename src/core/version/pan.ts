@@ -1,11 +1,10 @@
+import { CM_PER_INCH } from '../quantity/units.ts';
 import { normalizeText } from '../reading/normalize-text.ts';
 
 /** A baking pan, seen from above. */
 export type Pan =
   | { readonly shape: 'round'; readonly diameterCm: number }
   | { readonly shape: 'square'; readonly sideCm: number; readonly otherCm: number };
-
-const CM_PER_INCH = 2.54;
 
 /** What a pan holds of one height goes by its area, cm². */
 export const panArea = (pan: Pan): number =>

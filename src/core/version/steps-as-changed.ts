@@ -1,5 +1,6 @@
 import { foodWords } from '../food/food-words.ts';
 import { pairLines } from './pair-lines.ts';
+import { sameFood } from './same-food.ts';
 import { namesOf } from './step-uses.ts';
 import type { Line, Step, Version } from './version.ts';
 
@@ -33,7 +34,7 @@ export function stepsAsChanged(
 function becameWords(before: Line, after: readonly Line[], onPlate: (line: Line) => boolean): string | null {
   const here = after.filter((l) => !l.leftOut);
   if (here.length === 0) return after.some(onPlate) ? 'at the table' : 'left out';
-  const others = here.filter((l) => JSON.stringify(l.food) !== JSON.stringify(before.food));
+  const others = here.filter((l) => !sameFood(l, before));
   if (others.length === 0) return null;
   const old = new Set(foodWords(before.item));
   const names = others.map((l) => l.item.split(',')[0]!.trim());

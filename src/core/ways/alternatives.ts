@@ -1,8 +1,8 @@
 import type { Aim } from './aim.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
 import { search } from './search.ts';
-import { type Bench, stayOf } from './search-model.ts';
-import { keyOf, type Way } from './way.ts';
+import { type SearchModel, stayOf } from './search-model.ts';
+import { type Way, wayKey } from './way.ts';
 
 const ALTERNATIVES = 3;
 /** So many are shown even when they are not near. */
@@ -14,12 +14,12 @@ const NEAR = { times: 1.5, more: 12 };
  * Near alternatives that differ in kind: with fewer changes, without the change that departs most, without
  * what is left out, from what is in the house.
  */
-export function alternatives(bench: Bench, aim: Aim, best: Way, stop: (() => boolean) | undefined): Way[] {
+export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() => boolean) | undefined): Way[] {
   const out: Way[] = [];
-  const seen = new Set([keyOf(best)]);
+  const seen = new Set([wayKey(best)]);
   const offer = (found: { way: Way | null }, differs: string): void => {
-    if (found.way === null || seen.has(keyOf(found.way))) return;
-    seen.add(keyOf(found.way));
+    if (found.way === null || seen.has(wayKey(found.way))) return;
+    seen.add(wayKey(found.way));
     out.push({ ...found.way, differs });
   };
   const only = (keep: (c: LineChoice) => boolean): LineChoices[] =>

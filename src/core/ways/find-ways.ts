@@ -5,7 +5,7 @@ import { frontierOf } from './frontier.ts';
 import type { ChoiceContext, LineChoices } from './line-choices.ts';
 import { obstacleOf } from './obstacle.ts';
 import { search } from './search.ts';
-import { type Bench, benchOf, type Sums } from './search-model.ts';
+import { benchOf, type ModelSums, type SearchModel } from './search-model.ts';
 import type { FrontierPoint, Obstacle, Way, WaysOptions } from './way.ts';
 
 export interface WaysAnswer {
@@ -21,7 +21,7 @@ export interface WaysAnswer {
   readonly frontier: readonly FrontierPoint[];
   readonly choices: readonly LineChoices[];
   /** What a plate counts that no choice changes. */
-  readonly base: Sums;
+  readonly base: ModelSums;
 }
 
 /**
@@ -32,7 +32,7 @@ export const findWays = (version: Version, aim: Aim, context: ChoiceContext, opt
   searchBench(benchOf(version, context), aim, options);
 
 /** Searches what was set out: one dish, or several. */
-export function searchBench(bench: Bench, aim: Aim, options: WaysOptions): WaysAnswer {
+export function searchBench(bench: SearchModel, aim: Aim, options: WaysOptions): WaysAnswer {
   const best = search(bench, aim, bench.choices, options.stop);
   options.progress?.(0.3);
   const ways = best.way === null ? [] : [best.way, ...alternatives(bench, aim, best.way, options.stop)];

@@ -1,10 +1,10 @@
 import type { Aim } from './aim.ts';
 import { search } from './search.ts';
-import type { Bench } from './search-model.ts';
+import type { SearchModel } from './search-model.ts';
 import type { FrontierPoint, WaysOptions } from './way.ts';
 
 /** For one counter the least departure for at most 0, 1, 2 … points, down from what it counts now; the others' limits hold. */
-export function frontierOf(bench: Bench, aim: Aim, of: number, options: WaysOptions): FrontierPoint[] {
+export function frontierOf(bench: SearchModel, aim: Aim, of: number, options: WaysOptions): FrontierPoint[] {
   const counter = bench.counters[of];
   if (counter === undefined) return [];
   const { step } = counter.program.rule;

@@ -1,11 +1,11 @@
 import type { House } from './in-house.ts';
 import type { LineChoices } from './line-choices.ts';
-import type { BenchLimit } from './model-limit.ts';
+import type { ModelLimit } from './model-limit.ts';
 
 /** Where several lines may take the same food out of the house, all of them together must find enough of it. */
-export function houseLimits(choices: readonly LineChoices[], house: House | undefined): BenchLimit[] {
+export function houseLimits(choices: readonly LineChoices[], house: House | undefined): ModelLimit[] {
   if (house === undefined || !house.only) return [];
-  return [...house.stock].flatMap(([foodId, grams]): BenchLimit[] => {
+  return [...house.stock].flatMap(([foodId, grams]): ModelLimit[] => {
     const takers = choices.filter((l) => l.choices.some((c) => c.brings.some((b) => b.foodId === foodId)));
     if (grams === null || takers.length < 2) return [];
     return [

@@ -14,6 +14,7 @@ import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
 import { applyEntry, type Change, lineChange } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
+import { withNewest } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
 import { type Brought, type House, isInHouse } from './in-house.ts';
 
@@ -79,7 +80,7 @@ export function lineChoices(version: Version, context: ChoiceContext): LineChoic
     if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
     const role = roleOfLine(line, version, context.food);
     const stay = choiceOf(version, line, null, 1, 0, [], servings, context);
-    const all = line.kept ? [stay] : [stay, ...changesOf(version, line, role, servings, stay.allowed, context)];
+    const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, servings, stay.allowed, context)];
     return [
       {
         lineId: line.id,
@@ -97,7 +98,7 @@ interface Judged {
   readonly allowed: boolean;
 }
 
-function changesOf(
+function changesOfLine(
   version: Version,
   line: Line,
   role: Role | null,
@@ -163,11 +164,7 @@ function choiceOf(
     changes.length === 0 ? version : applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
   const own = new Set(version.lines.map((l) => l.id));
   const place = next.lines.filter((l) => l.id === line.id || !own.has(l.id));
-  const kitchen: Kitchen = {
-    food: (id, revision) => context.kitchen.food(id, revision) ?? context.food(id),
-    version: context.kitchen.version,
-  };
-  const lines = resolveLines({ ...next, lines: place }, kitchen);
+  const lines = resolveLines({ ...next, lines: place }, withNewest(context.kitchen, context.food));
   const nutrition = nutritionOf(lines);
   const foods = lines.flatMap((l) => l.parts.map((p) => p.food));
   const there = place.filter((l) => !l.leftOut);

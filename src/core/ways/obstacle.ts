@@ -1,11 +1,11 @@
 import { roundPoints } from '../program/rule.ts';
 import type { Aim } from './aim.ts';
 import { search } from './search.ts';
-import type { Bench } from './search-model.ts';
+import type { SearchModel } from './search-model.ts';
 import type { Obstacle, Way } from './way.ts';
 
 /** What stands in the way of an aim, and the closest way to it. */
-export function obstacleOf(bench: Bench, aim: Aim, stop: (() => boolean) | undefined): Obstacle {
+export function obstacleOf(bench: SearchModel, aim: Aim, stop: (() => boolean) | undefined): Obstacle {
   const words: string[] = [];
   const blocked = bench.choices.find((l) => l.choices.length === 0);
   if (blocked) {
@@ -52,7 +52,7 @@ export function obstacleOf(bench: Bench, aim: Aim, stop: (() => boolean) | undef
 }
 
 /** The way nearest to the aim: every counter a step looser at a time, until one is found. */
-function closestTo(bench: Bench, aim: Aim, stop: (() => boolean) | undefined): Way | null {
+function closestTo(bench: SearchModel, aim: Aim, stop: (() => boolean) | undefined): Way | null {
   for (let more = 1; more <= 40; more++) {
     if (stop?.()) return null;
     const looser: Aim = {

@@ -3,12 +3,13 @@ import type { Counter } from '../program/program.ts';
 import { hasCaps } from '../program/rule.ts';
 import { applyEntry } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
+import { withNewest } from '../version/kitchen.ts';
 import type { Version } from '../version/version.ts';
 import { wayChanges } from './apply-way.ts';
 import { houseLimits } from './house-limits.ts';
 import { isInHouse } from './in-house.ts';
 import { type ChoiceContext, type LineChoice, type LineChoices, lineChoices } from './line-choices.ts';
-import type { BenchLimit } from './model-limit.ts';
+import type { ModelLimit } from './model-limit.ts';
 
 /** What a plate comes to: a serving of a dish, or one of every dish of a feast. */
 export interface Recount {
@@ -23,7 +24,7 @@ export interface Recount {
 }
 
 /** A plate's sums over lines. */
-export interface Sums {
+export interface ModelSums {
   readonly raw: readonly number[];
   readonly kcal: number;
   readonly protein: number;
@@ -31,12 +32,12 @@ export interface Sums {
 }
 
 /** One dish or several with what their lines may become, set out to be searched. */
-export interface Bench {
+export interface SearchModel {
   readonly counters: readonly Counter[];
   readonly choices: readonly LineChoices[];
   /** What no choice changes. */
-  readonly base: Sums;
-  readonly limits: readonly BenchLimit[];
+  readonly base: ModelSums;
+  readonly limits: readonly ModelLimit[];
   /** False for rules whose counts do not add up over lines: answers are checked, and nothing is proved. */
   readonly additive: boolean;
   /** Whether all that a choice brings in is in the house; null when nobody said what is. */
@@ -45,7 +46,7 @@ export interface Bench {
   readonly recount: (picked: readonly LineChoice[]) => Recount;
 }
 
-const NOTHING: Omit<LineChoice, 'lineId' | 'raw'> = {
+const NO_CHANGE: Omit<LineChoice, 'lineId' | 'raw'> = {
   swapId: null,
   share: 1,
   departure: 0,
@@ -61,13 +62,13 @@ const NOTHING: Omit<LineChoice, 'lineId' | 'raw'> = {
 /** A line's choice to stay; what may not stay adds nothing to what the rest is counted from. */
 export const stayOf = (l: LineChoices): LineChoice =>
   l.choices.find((c) => c.kind === 'stay') ?? {
-    ...NOTHING,
+    ...NO_CHANGE,
     lineId: l.lineId,
     raw: (l.choices[0]?.raw ?? []).map(() => 0),
   };
 
 /** What is left of a plate when every line's choice to stay is taken out. */
-export function baseOf(now: Recount, choices: readonly LineChoices[], counters: readonly Counter[]): Sums {
+export function baseOf(now: Recount, choices: readonly LineChoices[], counters: readonly Counter[]): ModelSums {
   const stay = (of: (c: LineChoice) => number): number => choices.reduce((s, l) => s + of(stayOf(l)), 0);
   const added = (i: number): number => (counters[i]!.program.by === 'items' ? now.points[i]! : now.raw[i]!);
   return {
@@ -83,10 +84,8 @@ export const addsUp = (counters: readonly Counter[]): boolean =>
   counters.every((c) => !(c.program.by === 'serving' && hasCaps(c.program.rule)));
 
 /** The kitchen of a search: the revisions that lines name, and for what swaps bring in the newest. */
-export const searchKitchen = (context: Pick<ChoiceContext, 'kitchen' | 'food'>): Kitchen => ({
-  food: (id, revision) => context.kitchen.food(id, revision) ?? context.food(id),
-  version: context.kitchen.version,
-});
+export const searchKitchen = (context: Pick<ChoiceContext, 'kitchen' | 'food'>): Kitchen =>
+  withNewest(context.kitchen, context.food);
 
 /** A version after a set of changes, as the search sees it. */
 export function versionAfter(version: Version, picked: readonly LineChoice[], context: ChoiceContext): Version {
@@ -97,7 +96,7 @@ export function versionAfter(version: Version, picked: readonly LineChoice[], co
 }
 
 /** Sets out one version: what a serving of it may become. */
-export function benchOf(version: Version, context: ChoiceContext): Bench {
+export function benchOf(version: Version, context: ChoiceContext): SearchModel {
   const choices = lineChoices(version, context);
   const kitchen = searchKitchen(context);
   const recount = (picked: readonly LineChoice[]): Recount => {

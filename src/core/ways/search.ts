@@ -3,7 +3,7 @@ import { type Solved, solveChoices } from '../knapsack/solve.ts';
 import { edgeOf, roundPoints } from '../program/rule.ts';
 import type { Aim } from './aim.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
-import { type Bench, stayOf } from './search-model.ts';
+import { type SearchModel, stayOf } from './search-model.ts';
 import type { Way } from './way.ts';
 
 /** Answers that the engine rejects are cut off at most so often. */
@@ -17,7 +17,7 @@ export interface Searched {
 
 /** The limits of an aim; `less` is taken off each counter's room, where an answer was rejected. */
 function limitsOf(
-  bench: Bench,
+  bench: SearchModel,
   aim: Aim,
   less: readonly number[],
 ): { limits: Limit[]; of: ((c: LineChoice) => number)[] } {
@@ -49,7 +49,7 @@ function limitsOf(
 
 /** The best way among these choices, its answer accepted by the engine. */
 export function search(
-  bench: Bench,
+  bench: SearchModel,
   aim: Aim,
   choices: readonly LineChoices[],
   stop: (() => boolean) | undefined,
@@ -68,7 +68,7 @@ export function search(
       : solveChoices(problem, { stop });
     if (solved.kind === 'none') return { way: null, proved: solved.proved && bench.additive && tries === 0 };
     const picked = choices.map((l, i) => l.choices[solved.solution.picks[i]!]!).filter((c) => c.kind !== 'stay');
-    const way = wayOf(bench, picked);
+    const way = wayFrom(bench, picked);
     const over = overBy(bench, aim, way, picked);
     if (over === null) return { way, proved: solved.proved && bench.additive && tries === 0 };
     for (let i = 0; i < less.length; i++) less[i]! += over[i]! > 0 ? over[i]! + 1e-7 : 0;
@@ -77,7 +77,7 @@ export function search(
 }
 
 /** By how much the engine's count is over what the sums said, by counter; null when every limit holds. */
-function overBy(bench: Bench, aim: Aim, way: Way, picked: readonly LineChoice[]): number[] | null {
+function overBy(bench: SearchModel, aim: Aim, way: Way, picked: readonly LineChoice[]): number[] | null {
   const over = bench.counters.map((_, i) => {
     const most = aim.points[i] ?? null;
     if (most === null || way.points[i]! <= most + 1e-9) return 0;
@@ -90,7 +90,7 @@ function overBy(bench: Bench, aim: Aim, way: Way, picked: readonly LineChoice[])
 }
 
 /** A set of choices, recounted by the engine. */
-const wayOf = (bench: Bench, picked: readonly LineChoice[]): Way => ({
+const wayFrom = (bench: SearchModel, picked: readonly LineChoice[]): Way => ({
   ...bench.recount(picked),
   departure: Math.round(picked.reduce((d, c) => d + c.departure, 0) * 10) / 10,
   changes: picked,

@@ -38,4 +38,4 @@ export interface WaysOptions {
 }
 
 /** Two ways are the same when they make the same changes. */
-export const keyOf = (way: Way): string => way.changes.map((c) => `${c.lineId} ${c.swapId} ${c.share}`).join('|');
+export const wayKey = (way: Way): string => way.changes.map((c) => `${c.lineId} ${c.swapId} ${c.share}`).join('|');

@@ -3,7 +3,7 @@ import { edibleShare } from '../food/edible-share.ts';
 import { densityOf, type Food } from '../food/food.ts';
 import { foodWords, singular } from '../food/food-words.ts';
 import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
-import { unitNamed } from '../quantity/units.ts';
+import { CM_PER_INCH, unitNamed } from '../quantity/units.ts';
 import type { Reading } from '../reading/reading.ts';
 
 export type GramsFrom = 'weight' | 'measure' | 'count' | 'package' | 'density' | 'estimate' | 'none';
@@ -103,7 +103,6 @@ const SIZE_MEASURES: Readonly<Record<string, readonly string[]>> = {
 const SAME_FORM: Readonly<Record<string, string>> = { shredded: 'grated' };
 /** Small packages go by many names: yeast sold by the packet is written by the package. */
 const PACKAGES = ['package', 'packet', 'sachet', 'envelope', 'box', 'bag', 'tub', 'pot', 'carton', 'container'];
-const CM_PER_INCH = 2.54;
 /** How a spoken measure differs from a level one: common practice. */
 const SPOKEN: Readonly<Record<string, number>> = { scant: 0.9, heaping: 1.25, generous: 1.1 };
 

@@ -1,16 +1,16 @@
 import type { ChangeNote } from '../../contract/entry.ts';
 
-type Listener = (notes: readonly ChangeNote[]) => void;
+type ChangeListener = (notes: readonly ChangeNote[]) => void;
 
 /** Tells open pages what has a new state, household by household. */
 export interface ChangeHub {
   tell(householdId: string, notes: readonly ChangeNote[]): void;
   /** Listens to one household; the answer ends it. */
-  listen(householdId: string, listener: Listener): () => void;
+  listen(householdId: string, listener: ChangeListener): () => void;
 }
 
 export function changeHub(): ChangeHub {
-  const listeners = new Map<string, Set<Listener>>();
+  const listeners = new Map<string, Set<ChangeListener>>();
   return {
     tell: (householdId, notes) => {
       if (notes.length === 0) return;

@@ -1,7 +1,7 @@
 import type { Generated, Selectable } from 'kysely';
 
 /** What every row has that is changed under a revision of its own and whose removal is a mark. */
-interface Revised {
+interface RevisionColumn {
   revision: Generated<number>;
   removed_at: Generated<string | null>;
 }
@@ -10,8 +10,15 @@ interface Revised {
 export interface Database {
   /** Facts about the database itself, such as that the demo was offered. */
   fact: { key: string; value: string };
-  household: Revised & { id: string; name: string; demo: number; system: string; zone: string; created_at: string };
-  eater: Revised & {
+  household: RevisionColumn & {
+    id: string;
+    name: string;
+    demo: number;
+    system: string;
+    zone: string;
+    created_at: string;
+  };
+  eater: RevisionColumn & {
     id: string;
     household_id: string;
     position: number;
@@ -33,7 +40,7 @@ export interface Database {
     body: string;
     created_at: string;
   };
-  pin: Revised & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
+  pin: RevisionColumn & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
   recipe: {
     id: string;
     household_id: string;
@@ -96,8 +103,8 @@ export interface Database {
     withdrawn_at: string | null;
   };
   /** The household's own words and weights for a food, kept when the food is renewed. */
-  food_correction: Revised & { household_id: string; food_id: string; synonyms: string; measures: string };
-  stock_item: Revised & {
+  food_correction: RevisionColumn & { household_id: string; food_id: string; synonyms: string; measures: string };
+  stock_item: RevisionColumn & {
     id: string;
     household_id: string;
     food_id: string | null;
@@ -108,9 +115,15 @@ export interface Database {
     lacking: number;
     changed_at: string;
   };
-  barcode: Revised & { household_id: string; code: string; food_id: string };
-  verdict: Revised & { version_id: string; eater_id: string; household_id: string; body: string; changed_at: string };
-  own_swap: Revised & { id: string; household_id: string; body: string; changed_at: string };
+  barcode: RevisionColumn & { household_id: string; code: string; food_id: string };
+  verdict: RevisionColumn & {
+    version_id: string;
+    eater_id: string;
+    household_id: string;
+    body: string;
+    changed_at: string;
+  };
+  own_swap: RevisionColumn & { id: string; household_id: string; body: string; changed_at: string };
   feast: {
     id: string;
     household_id: string;

@@ -1,5 +1,6 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import { parseCookie } from 'cookie';
+import { millisecondsInDay } from 'date-fns/constants';
 import { type RequestHandler, type Response, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { API } from '../../contract/api.ts';
@@ -10,7 +11,6 @@ import { SESSION_DAYS, type Sessions } from './sessions.ts';
 
 const COOKIE = 'imbiss';
 const QUARTER_HOUR_MS = 15 * 60_000;
-const DAY_MS = 86_400_000;
 /** Wrong tries in a quarter of an hour: from one address, and from all together. */
 const TRIES = { fromOne: 10, fromAll: 60 };
 
@@ -42,7 +42,7 @@ export function passphraseGate(
   const byAddress = rateLimit({ ...options, limit: TRIES.fromOne, standardHeaders: true, legacyHeaders: false });
   const byAll = rateLimit({ ...options, limit: TRIES.fromAll, keyGenerator: () => 'everybody', validate: false });
   const cookie = (res: Response, value: string, days: number): void =>
-    void res.cookie(COOKIE, value, { httpOnly: true, sameSite: 'strict', secure, maxAge: days * DAY_MS });
+    void res.cookie(COOKIE, value, { httpOnly: true, sameSite: 'strict', secure, maxAge: days * millisecondsInDay });
   login.post(API.logIn.path, byAddress, byAll, jsonBody(4000));
   serve(login, API.logIn, async ({ body, res }) => {
     if (!timingSafeEqual(digest(body.passphrase), digest(passphrase))) {

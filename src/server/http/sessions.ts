@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { millisecondsInDay } from 'date-fns/constants';
 import type { Db } from '../db/open.ts';
 
-const DAY_MS = 86_400_000;
 /** A log-in holds for so many days. */
 export const SESSION_DAYS = 7;
 /** More sessions than any household has devices: the oldest go. */
@@ -23,7 +23,7 @@ export function sessionsIn(db: Db, clock: () => Date): Sessions {
   return {
     begin: async () => {
       const secret = randomBytes(32).toString('hex');
-      const until = new Date(clock().getTime() + SESSION_DAYS * DAY_MS).toISOString();
+      const until = new Date(clock().getTime() + SESSION_DAYS * millisecondsInDay).toISOString();
       await db.transaction().execute(async (t) => {
         await t.deleteFrom('session').where('until_at', '<', now()).execute();
         const many = await t.selectFrom('session').select('digest').orderBy('until_at', 'desc').execute();

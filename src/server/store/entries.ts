@@ -12,7 +12,7 @@ import { checked, fromStored, readable, toStored } from './stored.ts';
 import { write } from './write.ts';
 
 /** A document with the last of its entries. */
-export interface Kept<D, C> extends Shelved<D> {
+export interface KeptDocument<D, C> extends Shelved<D> {
   readonly entries: readonly Entry<C>[];
   /** Whether there are entries before these. */
   readonly earlier: boolean;
@@ -21,7 +21,7 @@ export interface Kept<D, C> extends Shelved<D> {
 /** Somebody else changed the same thing: both states are there, and the cook decides. */
 export class ConflictError extends DomainError {
   constructor(
-    readonly kept: Kept<unknown, unknown>,
+    readonly kept: KeptDocument<unknown, unknown>,
     readonly differences: readonly Difference[],
   ) {
     super(
@@ -48,7 +48,12 @@ export async function shelved<D, C>(s: Scope, shelf: Shelf<D, C>, id: string): P
  * @param since entries after this revision only; without it the last ones
  * @throws DomainError not-found
  */
-export async function kept<D, C>(s: Scope, shelf: Shelf<D, C>, id: string, since?: number): Promise<Kept<D, C>> {
+export async function keptDocument<D, C>(
+  s: Scope,
+  shelf: Shelf<D, C>,
+  id: string,
+  since?: number,
+): Promise<KeptDocument<D, C>> {
   const found = await shelved(s, shelf, id);
   return { ...found, ...(await entriesOf(s, shelf, id, { after: since })) };
 }
@@ -103,22 +108,22 @@ export function appendEntry<D, C>(
   id: string,
   entry: Entry<C>,
   on: MadeOn,
-): Promise<Kept<D, C>> {
+): Promise<KeptDocument<D, C>> {
   return write(scope, async (s) => {
     const since = 'base' in on ? on.base : on.exactly;
-    if (await wasSeen(s, shelf, id, entry.id)) return kept(s, shelf, id, since);
+    if (await wasSeen(s, shelf, id, entry.id)) return keptDocument(s, shelf, id, since);
     const found = await shelved(s, shelf, id);
     if (found.removed) {
       const removed = { what: `this ${shelf.what}`, here: 'changed', there: 'removed' };
-      throw new ConflictError(await kept(s, shelf, id, since), [removed]);
+      throw new ConflictError(await keptDocument(s, shelf, id, since), [removed]);
     }
     if ('exactly' in on && on.exactly !== found.revision) throw stale();
     const { document, entry: holds } = await applied(s, shelf, id, found, entry, on);
-    if (holds === null) return kept(s, shelf, id, since);
+    if (holds === null) return keptDocument(s, shelf, id, since);
     const next = checked(shelf.schema, document);
     await shelf.check?.(s, id, next, found.document);
     await put(s, shelf, id, found, next, holds);
-    return kept(s, shelf, id, since);
+    return keptDocument(s, shelf, id, since);
   });
 }
 
@@ -134,7 +139,7 @@ async function applied<D, C>(
     if ('exactly' in on) return { document: applyExactly(shelf.kind, found.document, entry), entry };
     const rebased = rebase(shelf.kind, found.document, entry);
     if (rebased.fits) return rebased;
-    throw new ConflictError(await kept(s, shelf, id, on.base), rebased.differences);
+    throw new ConflictError(await keptDocument(s, shelf, id, on.base), rebased.differences);
   } catch (e) {
     if (e instanceof EntryConflict)
       throw new DomainError(
@@ -188,7 +193,12 @@ async function put<D, C>(
  *
  * @throws DomainError not-found where the id is another household's; invalid
  */
-export function makeDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: string, document: D): Promise<Kept<D, C>> {
+export function makeDocument<D, C>(
+  scope: Scope,
+  shelf: Shelf<D, C>,
+  id: string,
+  document: D,
+): Promise<KeptDocument<D, C>> {
   return write(scope, async (s) => {
     const found = await shelf.find(s, id);
     const next = checked(shelf.schema, document);
@@ -197,25 +207,31 @@ export function makeDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: string,
     await shelf.insert(s, id, next);
     await shelf.follow?.(s, id, null, next);
     note(s, shelf.name, id, shelf.first);
-    return kept(s, shelf, id);
+    return keptDocument(s, shelf, id);
   });
 }
 
 /** A document that is to be made is there already: the same request again, or somebody else's wish for the same pair. */
-async function remade<D, C>(s: Scope, shelf: Shelf<D, C>, id: string, found: Shelved<D>, next: D): Promise<Kept<D, C>> {
-  if (!shelf.isPair) return kept(s, shelf, id);
+async function remade<D, C>(
+  s: Scope,
+  shelf: Shelf<D, C>,
+  id: string,
+  found: Shelved<D>,
+  next: D,
+): Promise<KeptDocument<D, C>> {
+  if (!shelf.isPair) return keptDocument(s, shelf, id);
   if (found.removed) {
     await shelf.check?.(s, id, next, null);
     await shelf.update(s, id, next, found.revision + 1);
     await shelf.mark(s, id, null, found.revision + 1);
     await shelf.follow?.(s, id, null, next);
     note(s, shelf.name, id, found.revision + 1);
-    return kept(s, shelf, id);
+    return keptDocument(s, shelf, id);
   }
   const apart = (shelf.kind as Partial<FieldKind<D>>).changes?.(found.document, next) ?? [];
-  if (apart.length === 0) return kept(s, shelf, id);
+  if (apart.length === 0) return keptDocument(s, shelf, id);
   const differences = apart.map((c) => shelf.kind.differ(found.document, c as C));
-  throw new ConflictError(await kept(s, shelf, id), differences);
+  throw new ConflictError(await keptDocument(s, shelf, id), differences);
 }
 
 /**
@@ -235,7 +251,7 @@ export function removeDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: strin
 }
 
 /** Takes the mark away. @throws DomainError not-found; invalid where it does not fit what is there by now */
-export function restoreDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: string): Promise<Kept<D, C>> {
+export function restoreDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: string): Promise<KeptDocument<D, C>> {
   return write(scope, async (s) => {
     const found = await shelved(s, shelf, id);
     if (found.removed) {
@@ -244,7 +260,7 @@ export function restoreDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: stri
       await shelf.follow?.(s, id, null, found.document);
       note(s, shelf.name, id, found.revision + 1);
     }
-    return kept(s, shelf, id);
+    return keptDocument(s, shelf, id);
   });
 }
 

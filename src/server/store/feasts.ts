@@ -1,5 +1,5 @@
 import type { FeastCounted } from '../../contract/counted.ts';
-import type { FeastPage } from '../../contract/feast.ts';
+import type { FeastWithRecipes } from '../../contract/feast.ts';
 import type { Sendable } from '../../contract/route.ts';
 import { notFound } from '../../core/errors.ts';
 import { countFeast } from '../../core/feast/count-feast.ts';
@@ -9,7 +9,7 @@ import type { FieldChange } from '../../core/history/field-change.ts';
 import { countersAt } from '../../core/table/table.ts';
 import type { Change } from '../../core/version/entry.ts';
 import type { Version } from '../../core/version/version.ts';
-import { appendEntry, type Kept, type MadeOn, makeDocument } from './entries.ts';
+import { appendEntry, type KeptDocument, type MadeOn, makeDocument } from './entries.ts';
 import { FEASTS, feastsOf } from './feast-shelf.ts';
 import { kitchenFor } from './kitchen.ts';
 import { recipePage, titlesOf } from './recipe-page.ts';
@@ -31,7 +31,7 @@ export async function feastList(s: Scope): Promise<(Feast & { titles: string[] }
  *
  * @throws DomainError not-found
  */
-export async function feastPage(s: Scope, id: string): Promise<FeastPage> {
+export async function feastPage(s: Scope, id: string): Promise<FeastWithRecipes> {
   const found = await FEASTS.find(s, id);
   if (found === null || found.removed) throw notFound('feast');
   const feast = found.document;
@@ -96,7 +96,7 @@ export function takeForFeast(
   on: MadeOn,
   entry: Entry<FieldChange>,
   dishes: readonly TakenDish[],
-): Promise<Kept<Feast, FieldChange>> {
+): Promise<KeptDocument<Feast, FieldChange>> {
   return write(scope, async (s) => {
     for (const dish of dishes) {
       await makeDocument(s, VERSIONS, dish.version.id, dish.version);

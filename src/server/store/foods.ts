@@ -21,25 +21,25 @@ interface KeptFood {
   readonly food: Food;
   readonly householdId: string | null;
 }
-const kept = new Map<string, KeptFood>();
+const keptFoods = new Map<string, KeptFood>();
 /** So many are kept; beyond that the oldest are read again when they are needed. */
 const MOST_KEPT = 30_000;
-const keyOf = (id: string, revision: number): string => `${id}@${revision}`;
+const revisionKey = (id: string, revision: number): string => `${id}@${revision}`;
 
 function remember(row: FoodRow): Food {
-  const key = keyOf(row.food_id, row.revision);
-  const known = kept.get(key);
+  const key = revisionKey(row.food_id, row.revision);
+  const known = keptFoods.get(key);
   // Two databases of one process, as in a test, may have other foods under one id.
   if (known && known.householdId === row.household_id && bodies.get(known.food) === row.body) return known.food;
   const food = fromStored('food', FoodSchema, row.body);
-  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
-  kept.set(key, { food, householdId: row.household_id });
+  if (keptFoods.size >= MOST_KEPT) keptFoods.delete(keptFoods.keys().next().value!);
+  keptFoods.set(key, { food, householdId: row.household_id });
   bodies.set(food, row.body);
   return food;
 }
 const bodies = new WeakMap<Food, string>();
 
-const rowName = (r: FoodRow): string => `food ${keyOf(r.food_id, r.revision)}`;
+const rowName = (r: FoodRow): string => `food ${revisionKey(r.food_id, r.revision)}`;
 
 /** Brings the shipped foods into the database: a changed one becomes a new revision, old ones stay. */
 export async function syncShippedFoods(db: Db, now: string): Promise<number> {
@@ -135,7 +135,7 @@ export async function foodsByRevision(
 ): Promise<Map<string, Food>> {
   const out = new Map<string, Food>();
   const missing = new Map<string, { foodId: string; revision: number }>();
-  for (const w of wanted) missing.set(keyOf(w.foodId, w.revision), w);
+  for (const w of wanted) missing.set(revisionKey(w.foodId, w.revision), w);
   const list = [...missing.values()];
   for (let i = 0; i < list.length; i += 400) {
     const part = list.slice(i, i + 400);
@@ -143,7 +143,7 @@ export async function foodsByRevision(
       select food_id, revision, household_id, body from food_revision
       where (food_id, revision) in (values ${sql.join(part.map((w) => sql`(${w.foodId}, ${w.revision})`))})
       and (household_id is null or household_id = ${s.householdId})`.execute(s.db);
-    for (const food of readable(rows, rowName, remember)) out.set(keyOf(food.id, food.revision), food);
+    for (const food of readable(rows, rowName, remember)) out.set(revisionKey(food.id, food.revision), food);
   }
   return out;
 }

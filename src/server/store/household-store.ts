@@ -3,7 +3,7 @@ import type { Batch } from '../../contract/food.ts';
 import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import { type DocumentName, verdictId } from '../../core/documents/document-kinds.ts';
 import { invalid, notFound, stale } from '../../core/errors.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Entry } from '../../core/history/entry.ts';
@@ -35,7 +35,7 @@ import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
 import { STOCK, stockOf, takeForVersion } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
-import { VERDICTS, verdictId } from './verdict-shelf.ts';
+import { VERDICTS } from './verdict-shelf.ts';
 import { VERSIONS } from './version-shelf.ts';
 import { getVersion } from './versions.ts';
 import { write } from './write.ts';
@@ -138,7 +138,7 @@ export async function householdStore(context: StoreContext, householdId: string)
 function documentsOf(s: Scope) {
   const shelf = (name: DocumentName): AnyShelf => SHELVES[name];
   return {
-    kept: (name: DocumentName, id: string) => entries.kept(s, shelf(name), id),
+    kept: (name: DocumentName, id: string) => entries.keptDocument(s, shelf(name), id),
     entries: (name: DocumentName, id: string, before: string) => entries.entriesOf(s, shelf(name), id, { before }),
     make: (name: DocumentName, id: string, document: unknown) => entries.makeDocument(s, shelf(name), id, document),
     append: (name: DocumentName, id: string, entry: Entry<unknown>, on: entries.MadeOn) =>
@@ -170,11 +170,11 @@ function putDocument(
       return entries.makeDocument(s, shelf, id, document);
     }
     const changes = (shelf.kind as FieldKind<unknown>).changes(found.document, document);
-    if (changes.length === 0 && !found.removed) return entries.kept(s, shelf, id);
+    if (changes.length === 0 && !found.removed) return entries.keptDocument(s, shelf, id);
     if (expected === null) throw onBlind();
     if (expected !== found.revision) throw stale();
     if (found.removed) await entries.restoreDocument(s, shelf, id);
-    if (changes.length === 0) return entries.kept(s, shelf, id);
+    if (changes.length === 0) return entries.keptDocument(s, shelf, id);
     const base = found.removed ? expected + 1 : expected;
     return entries.appendEntry(s, shelf, id, { id: uuid(), label: 'Change', changes, undoes: null }, { exactly: base });
   });

@@ -1,7 +1,7 @@
 import { formatOf, upgraded } from '../../contract/formats.ts';
 import { VersionSchema } from '../../contract/version.ts';
 import { DEEPEST } from '../../core/version/inner-recipes.ts';
-import type { Kitchen } from '../../core/version/kitchen.ts';
+import { type Kitchen, kitchenOf } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
 import { foodsByRevision } from './foods.ts';
@@ -75,8 +75,5 @@ export async function kitchenFor(s: Scope, versions: readonly Version[]): Promis
     .flatMap((v) => v.lines)
     .flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
   const foods = await foodsByRevision(s, refs);
-  return {
-    food: (id, revision) => foods.get(`${id}@${revision}`) ?? null,
-    version: (id) => inner.get(id) ?? null,
-  };
+  return kitchenOf(foods.values(), inner.values());
 }

@@ -6,11 +6,11 @@ import { note, type Scope } from './scope.ts';
 /** So many recipes are counted anew within the write that changed them; more are marked and counted behind it. */
 const AT_ONCE = 20;
 
-let last = 0;
+let lastStamp = 0;
 /** A number that grows: what is stale says by which change. */
 const stamp = (): number => {
-  last = Math.max(last + 1, Date.now() * 100);
-  return last;
+  lastStamp = Math.max(lastStamp + 1, Date.now() * 100);
+  return lastStamp;
 };
 
 /**

@@ -1,5 +1,5 @@
 import { PinSchema } from '../../contract/program.ts';
-import { PIN_KIND, pairId } from '../../core/documents/document-kinds.ts';
+import { PIN_KIND, pinId } from '../../core/documents/document-kinds.ts';
 import { invalid } from '../../core/errors.ts';
 import type { Pin } from '../../core/program/program.ts';
 import { foodOwner } from './food-owner.ts';
@@ -11,8 +11,6 @@ const parts = (id: string): { food_id: string; program_id: string } => {
   const [food_id = '', program_id = ''] = id.split('~');
   return { food_id, program_id };
 };
-
-export const pinId = (p: Pick<Pin, 'foodId' | 'programId'>): string => pairId(p.foodId, p.programId);
 
 /** Points that the cook knows for an amount of a food under a program. */
 export const PINS = rowShelf<Pin, 'pin'>({

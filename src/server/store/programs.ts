@@ -6,10 +6,10 @@ import type { Scope } from './scope.ts';
 import { fromStored, readable, toStored } from './stored.ts';
 
 /** Revisions never change: what was read once is kept, by its text. */
-const read = new Map<string, Program>();
+const readProgram = new Map<string, Program>();
 function programOf(body: string): Program {
-  let program = read.get(body);
-  if (!program) read.set(body, (program = fromStored('program', ProgramSchema, body)));
+  let program = readProgram.get(body);
+  if (!program) readProgram.set(body, (program = fromStored('program', ProgramSchema, body)));
   return program;
 }
 

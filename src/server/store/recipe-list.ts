@@ -7,7 +7,7 @@ import { groupBy } from './group-by.ts';
 import { countWaiting } from './listings.ts';
 import type { Scope } from './scope.ts';
 
-type Listing = RowOf<'recipe_listing'>;
+type ListingRow = RowOf<'recipe_listing'>;
 
 /** What a page is ordered by, and where the last one ended: a value, and the recipe for what is equal. */
 interface Cursor {
@@ -99,9 +99,9 @@ async function counterOf(s: Scope, query: RecipeQuery): Promise<string | null> {
 }
 
 // The list is read from one or two tables, as it is ordered; the builder's type stops at the first.
-type Reading = SelectQueryBuilder<{ l: Listing; p: RowOf<'recipe_points'> }, 'l' | 'p', object>;
+type ListQuery = SelectQueryBuilder<{ l: ListingRow; p: RowOf<'recipe_points'> }, 'l' | 'p', object>;
 
-function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading {
+function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQuery {
   const base =
     counter === null
       ? s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId)
@@ -110,7 +110,7 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): Reading
           .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
           .where('p.household_id', '=', s.householdId)
           .where('p.counter', '=', counter);
-  let q = base as unknown as Reading;
+  let q = base as unknown as ListQuery;
   if (query.pointsAtMost !== undefined && counter !== null) q = q.where('p.points', '<=', query.pointsAtMost);
   if (query.kcalAtMost !== undefined) q = q.where('l.kcal', '<=', query.kcalAtMost);
   if (query.whose !== undefined) q = q.where('l.whose', '=', query.whose);
@@ -134,7 +134,7 @@ async function countMatching(s: Scope, query: RecipeQuery, counter: string | nul
 
 async function summaries(
   s: Scope,
-  rows: readonly Omit<Listing, 'n' | 'household_id' | 'title_key' | 'words'>[],
+  rows: readonly Omit<ListingRow, 'n' | 'household_id' | 'title_key' | 'words'>[],
 ): Promise<RecipeSummary[]> {
   if (rows.length === 0) return [];
   const points = await s.db

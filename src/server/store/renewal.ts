@@ -5,18 +5,18 @@ import { note, type StoreContext, scopeOf, writeWith } from './scope.ts';
 export const RENEWED_AT_ONCE = 25;
 
 /** Recipes that wait, with the stamps that say by which change. */
-export interface Waiting {
+export interface WaitingRecipe {
   readonly householdId: string;
   readonly recipes: readonly { readonly id: string; readonly stale: number }[];
 }
 
 export interface Renewed {
-  readonly waiting: Waiting;
+  readonly waiting: WaitingRecipe;
   readonly rows: readonly ListingRows[];
 }
 
 /** The next recipes that wait to be counted anew; null when none does. */
-export async function nextWaiting({ db }: Pick<StoreContext, 'db'>): Promise<Waiting | null> {
+export async function nextWaiting({ db }: Pick<StoreContext, 'db'>): Promise<WaitingRecipe | null> {
   const first = await db
     .selectFrom('recipe_listing')
     .select('household_id')

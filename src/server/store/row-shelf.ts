@@ -8,7 +8,7 @@ import type { Scope } from './scope.ts';
 import type { Shelf, Shelved } from './shelf.ts';
 import { readable } from './stored.ts';
 
-type Row = Record<string, unknown>;
+type StoredRow = Record<string, unknown>;
 
 /** The tables whose rows are documents of fields. */
 type RowTable = 'eater' | 'stock_item' | 'pin' | 'barcode' | 'food_correction' | 'verdict' | 'own_swap' | 'feast';
@@ -19,12 +19,12 @@ export interface RowShelfOptions<D, T extends RowTable>
   readonly schema: z.ZodType<D>;
   readonly table: T;
   /** The columns that tell one from another. */
-  keys(id: string): Row;
+  keys(id: string): StoredRow;
   read(row: RowOf<T>): D;
   /** The columns that a document fills, but for its keys, revision and mark. */
-  columns(document: D, s: Scope): Row;
+  columns(document: D, s: Scope): StoredRow;
   /** Further columns of a new row. */
-  begin?(s: Scope, document: D): Promise<Row>;
+  begin?(s: Scope, document: D): Promise<StoredRow>;
 }
 
 /** A shelf of a table's rows, with what lists read. */
@@ -41,8 +41,8 @@ export function rowShelf<D extends object, T extends RowTable>(options: RowShelf
   // One place writes the rows of many tables: the columns are named by the options, and the types stop here.
   // biome-ignore lint/suspicious/noExplicitAny: see above
   const dbOf = (s: Scope) => s.db as unknown as Kysely<any>;
-  const where = (id: string, s: Scope) => ({ ...keys(id), household_id: s.householdId }) as Row;
-  const matching = (values: Row) =>
+  const where = (id: string, s: Scope) => ({ ...keys(id), household_id: s.householdId }) as StoredRow;
+  const matching = (values: StoredRow) =>
     sql<boolean>`${sql.join(
       Object.entries(values).map(([k, v]) => sql`${sql.ref(k)} = ${v}`),
       sql` and `,
@@ -67,7 +67,7 @@ export function rowShelf<D extends object, T extends RowTable>(options: RowShelf
       const taken = await dbOf(s)
         .selectFrom(table)
         .select(sql<number>`1`.as('n'))
-        .where(matching('id' in keys(id) ? (keys(id) as Row) : where(id, s)))
+        .where(matching('id' in keys(id) ? (keys(id) as StoredRow) : where(id, s)))
         .executeTakeFirst();
       if (taken) throw notFound(options.what);
       await dbOf(s)
@@ -83,19 +83,19 @@ export function rowShelf<D extends object, T extends RowTable>(options: RowShelf
     update: async (s, id, document, revision) => {
       await dbOf(s)
         .updateTable(table)
-        .set({ ...columns(document, s), revision } as Row)
+        .set({ ...columns(document, s), revision } as StoredRow)
         .where(matching(where(id, s)))
         .execute();
     },
     mark: async (s, id, removedAt, revision) => {
       await dbOf(s)
         .updateTable(table)
-        .set({ removed_at: removedAt, revision } as Row)
+        .set({ removed_at: removedAt, revision } as StoredRow)
         .where(matching(where(id, s)))
         .execute();
     },
     all: async (s, order) => {
-      const rows: Row[] = await dbOf(s)
+      const rows: StoredRow[] = await dbOf(s)
         .selectFrom(table)
         .selectAll()
         .where('household_id', '=', s.householdId)

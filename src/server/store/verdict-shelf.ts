@@ -1,5 +1,5 @@
 import { VerdictSchema } from '../../contract/verdict.ts';
-import { pairId, VERDICT_KIND } from '../../core/documents/document-kinds.ts';
+import { VERDICT_KIND, verdictId } from '../../core/documents/document-kinds.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import type { Verdict } from '../../core/swap/verdict.ts';
 import { EATERS } from './eater-shelf.ts';
@@ -7,8 +7,6 @@ import { rowShelf } from './row-shelf.ts';
 import { nowOf } from './scope.ts';
 import { fromStored, toStored } from './stored.ts';
 import { getVersion } from './versions.ts';
-
-export const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);
 
 /** What each eater says of a version, with the swaps that it had then. */
 export const VERDICTS = rowShelf<Verdict, 'verdict'>({

@@ -1,5 +1,7 @@
 import { inUse, invalid, notFound } from '../../core/errors.ts';
 import { makesCircle } from '../../core/version/inner-recipes.ts';
+import { kitchenOf } from '../../core/version/kitchen.ts';
+import { sameFood } from '../../core/version/same-food.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions, versionOf, versionRowName } from './kitchen.ts';
@@ -42,8 +44,8 @@ export async function getVersion(s: Scope, id: string): Promise<Version> {
  * @throws DomainError invalid
  */
 export async function checkLines(s: Scope, version: Version, before: Version | null): Promise<void> {
-  const had = new Map(before?.lines.map((l) => [l.id, l.food]));
-  const fresh = version.lines.filter((l) => JSON.stringify(had.get(l.id)) !== JSON.stringify(l.food));
+  const had = new Map(before?.lines.map((l) => [l.id, l]));
+  const fresh = version.lines.filter((l) => !sameFood(had.get(l.id), l));
   const named = fresh.flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
   const foods = await foodsByRevision(s, named);
   const stray = named.find((f) => !foods.has(`${f.foodId}@${f.revision}`));
@@ -52,8 +54,7 @@ export async function checkLines(s: Scope, version: Version, before: Version | n
 }
 
 async function refuseCircles(s: Scope, version: Version, fresh: readonly Line[]): Promise<void> {
-  const inner = new Map((await innerVersions(s, [version])).map((v) => [v.id, v]));
-  const kitchen = { food: () => null, version: (id: string) => inner.get(id) ?? null };
+  const kitchen = kitchenOf([], await innerVersions(s, [version]));
   for (const line of fresh) {
     if (line.food.kind !== 'recipe') continue;
     const taken = kitchen.version(line.food.versionId);

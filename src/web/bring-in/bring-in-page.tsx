@@ -21,7 +21,7 @@ import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { ClaimsNote } from './claims-note.tsx';
-import { RecipeHead } from './recipe-head.tsx';
+import { RecipeHeadForm } from './recipe-head.tsx';
 import { RemoveRecipe } from './remove-recipe.tsx';
 import { StepDoubts } from './step-doubts.tsx';
 
@@ -108,7 +108,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
     <>
       <main className="min-w-0 px-4 py-4 md:px-6">
         <HistoryBar editor={editor} shown={shown} />
-        <RecipeHead editor={editor} version={version} />
+        <RecipeHeadForm editor={editor} version={version} />
         <StepDoubts version={version} index={index} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">

@@ -8,6 +8,7 @@ import { indexFoods } from '../../core/food/match-food.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { readRecipe } from '../../core/reading/read-recipe.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/reading/recipe-limits.ts';
+import { asWritten } from '../../core/version/as-written.ts';
 import { lineOf } from '../../core/version/line-of.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { readIngredient } from '../../core/weighing/read-ingredient.ts';
@@ -72,7 +73,7 @@ export function PastePage() {
     setProblem(null);
     setSending(true);
     const recipeId = uuid();
-    const servings = read.servings !== null && read.servings > 0 && read.servings <= 500 ? read.servings : null;
+    const { servings, steps } = read;
     const body: NewRecipe = {
       id: recipeId,
       title: read.title ?? 'Untitled recipe',
@@ -83,17 +84,7 @@ export function PastePage() {
       },
       claims: [...read.claims],
       notes: read.notes.join('\n'),
-      asWritten: {
-        id: uuid(),
-        recipeId,
-        parentId: null,
-        kind: 'asWritten',
-        name: 'as written',
-        servings,
-        lines,
-        steps: read.steps.map((s) => ({ id: uuid(), text: s })),
-        revision: 0,
-      },
+      asWritten: asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid() }),
     };
     try {
       await ask(API.addRecipe, { h: household.id, body });

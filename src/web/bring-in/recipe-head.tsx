@@ -16,7 +16,7 @@ const WHOSE: Record<Recipe['credit']['whose'], string> = {
 };
 
 /** Title, servings, and whose recipe it is. */
-export function RecipeHead({ editor, version }: { editor: VersionEditor; version: Version }) {
+export function RecipeHeadForm({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
   const { page } = useOpenRecipe();
   const key = { householdId: household.id, name: 'recipes', id: page.recipe.id } as const;

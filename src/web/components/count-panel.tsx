@@ -19,7 +19,7 @@ interface CountPanelProps {
   readonly children?: ReactNode;
 }
 
-const SHOWN: readonly Nutrient[] = ['kcal', 'protein', 'satFat', 'sugars', 'fibre', 'sodium'];
+const COUNT_NUTRIENTS: readonly Nutrient[] = ['kcal', 'protein', 'satFat', 'sugars', 'fibre', 'sodium'];
 
 /** What a serving counts for every eater, where it stands on the stair, and its nutrition. Click a number for its reasons. */
 export function CountPanel({ version, count, places, eaters, before = null, children }: CountPanelProps) {
@@ -98,7 +98,7 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
         })}
       </ul>
       <dl className="grid grid-cols-3 gap-x-3 gap-y-2 border-rule border-t py-3">
-        {SHOWN.map((n) => {
+        {COUNT_NUTRIENTS.map((n) => {
           const now = count.perServing[n];
           const was = before?.perServing[n];
           return (

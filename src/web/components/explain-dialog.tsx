@@ -11,7 +11,7 @@ import type { Version } from '../../core/version/version.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { Modal } from './modal.tsx';
 
-const StairChart = lazy(() => import('./stair-chart.tsx'));
+const LazyStairChart = lazy(() => import('./stair-chart.tsx'));
 
 interface ExplainDialogProps {
   readonly version: Version;
@@ -149,7 +149,7 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
       {differ.length === 0 && <p className="mt-1 text-sm text-soft">Here all three come to the same points.</p>}
       <h3 className="mt-4 text-lg">The stair: points against the portion</h3>
       <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
-        <StairChart stair={stair} points={mine.points} servingGrams={count.servingGrams} />
+        <LazyStairChart stair={stair} points={mine.points} servingGrams={count.servingGrams} />
       </Suspense>
     </Modal>
   );

@@ -39,7 +39,7 @@ function sortOf(kinds: readonly FoodKind[]): string {
   return at === -1 ? 'as known' : String(at);
 }
 
-interface Fields {
+interface LabelFieldValues {
   name: string;
   basisGrams: string;
   householdQuantity: string;
@@ -58,7 +58,7 @@ const toNumber = (text: string): number | null => {
 const SODIUM_PER_SALT = 400;
 
 /** A printed value as the food has it: a European label prints salt where others print sodium. */
-function stated(n: Printed, f: Fields): number | null {
+function stated(n: Printed, f: LabelFieldValues): number | null {
   const value = toNumber(f.printed[n]);
   return n === 'sodium' && f.rules === 'eu' && value !== null ? value * SODIUM_PER_SALT : value;
 }
@@ -87,7 +87,7 @@ export function LabelForm({
   const [allergens, setAllergens] = useState<Allergen[]>(printed?.allergens ?? []);
   const [problems, setProblems] = useState<string[]>([]);
   const [confirmed, setConfirmed] = useState(false);
-  const form = useForm<Fields>({
+  const form = useForm<LabelFieldValues>({
     defaultValues: {
       name: printed?.name ?? name,
       basisGrams: String(printed?.basisGrams ?? 100),
@@ -125,7 +125,7 @@ export function LabelForm({
           issue.message.startsWith('is') || issue.message.startsWith('must') || issue.message.startsWith('cannot')
             ? `This ${issue.message}.`
             : 'Write a number, such as 12.5.';
-        form.setError(field as keyof Fields, { message }, { shouldFocus: true });
+        form.setError(field as keyof LabelFieldValues, { message }, { shouldFocus: true });
       }
       return;
     }

@@ -73,13 +73,13 @@ export async function ask<R extends AnyRoute>(
   const { body, ifMatch } = given as { readonly body?: unknown; readonly ifMatch?: number };
   const headers: Record<string, string> = ifMatch === undefined ? {} : { 'If-Match': `"${ifMatch}"` };
   const json = await transport(route.method, addressOf(route, given), body, headers);
-  return read(route, json);
+  return readAnswer(route, json);
 }
 
 /** Asks a route that is read, by an address that was made for it. */
 export const askAt = async <R extends AnyRoute>(route: R, address: string): Promise<AnswerOf<R>> =>
-  read(route, await overHttp('GET', address));
+  readAnswer(route, await overHttp('GET', address));
 
 // What `AnswerOf` says of every route, the compiler cannot see of any: this is the one place that tells it.
-const read = <R extends AnyRoute>(route: R, json: unknown): AnswerOf<R> =>
+const readAnswer = <R extends AnyRoute>(route: R, json: unknown): AnswerOf<R> =>
   (route.answer === null ? undefined : parseAnswer(route.answer as z.ZodType, json)) as AnswerOf<R>;

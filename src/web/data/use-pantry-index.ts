@@ -9,14 +9,14 @@ import { learnFoods } from './learnt-foods.ts';
 import { pantryOnce, usePantry } from './queries.ts';
 
 /** The last pantry that was indexed: reading the next line begins at once. */
-let last: { readonly foods: readonly Food[]; readonly index: FoodIndex } | null = null;
+let lastIndexed: { readonly foods: readonly Food[]; readonly index: FoodIndex } | null = null;
 
 function indexOf(foods: readonly Food[]): FoodIndex {
-  if (last?.foods !== foods) {
-    last = { foods, index: indexFoods(foods) };
+  if (lastIndexed?.foods !== foods) {
+    lastIndexed = { foods, index: indexFoods(foods) };
     learnFoods(foods);
   }
-  return last.index;
+  return lastIndexed.index;
 }
 
 /** The pantry by its words, for a page that reads lines all the time; null while it loads. */

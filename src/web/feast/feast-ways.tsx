@@ -8,12 +8,13 @@ import { type Feast, portionOf } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Entry as DocumentEntry } from '../../core/history/entry.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
-import type { Entry } from '../../core/version/entry.ts';
+import type { VersionEntry } from '../../core/version/entry.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
 import type { Version } from '../../core/version/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
+import { numberTyped } from '../components/number-typed.ts';
 import { sayDone } from '../components/say-done.ts';
 import { sayError } from '../components/say-error.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -23,7 +24,7 @@ import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
-import { HouseOnly, numberOf, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
+import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
 import type { Served } from './served.ts';
 import type { OpenFeast } from './use-feast.ts';
 
@@ -75,7 +76,7 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
           };
         }),
       },
-      aim: { points: targets, kcal: numberOf(kcal), protein: null, grams: null, changes: numberOf(changes) },
+      aim: { points: targets, kcal: numberTyped(kcal), protein: null, grams: null, changes: numberTyped(changes) },
       inner: pages.flatMap((p) => p.inner.map((i) => i.version)),
       counters: eaters.map((e) => e.counter),
       frontierOf: varying,
@@ -88,7 +89,7 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
   const take = async (picked: readonly LineChoice[]) => {
     setTaking(true);
     const newest = new Map(pantry.map((f) => [f.id, f]));
-    const dishes: { readonly version: Version; readonly entry: Entry }[] = [];
+    const dishes: { readonly version: Version; readonly entry: VersionEntry }[] = [];
     try {
       for (const s of served) {
         const own = picked.filter((c) => s.version.lines.some((l) => l.id === c.lineId));

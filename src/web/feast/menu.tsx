@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf, servingsNeeded, timesToMake } from '../../core/feast/feast.ts';
-import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
+import { certaintyWords, formatPoints, formatTarget } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
@@ -24,7 +24,7 @@ const PORTIONS = [0, 0.5, 0.75, 1, 1.5, 2, 3];
 const portionWords = (m: number): string => (m === 0 ? 'none' : formatAmount(m));
 
 /** How far a dish may move, in the steps that the form offers. */
-const MOVES: ReadonlyArray<readonly [number | null, string]> = [
+const HOW_FAR: ReadonlyArray<readonly [number | null, string]> = [
   [null, 'as far as it takes'],
   [30, 'clearly, up to 30'],
   [15, 'a little, up to 15'],
@@ -99,7 +99,7 @@ export function Menu({ feast, served, count, people, eaters, onDish, onRemove, o
                       {e.eater.name}, {e.program.mark}
                     </span>
                     <span className="flex items-center gap-2">
-                      <Portion
+                      <PortionChoice
                         of={`${s.title} for ${e.eater.name}`}
                         value={portionOf(s.dish, e.eater.id)}
                         onChange={(m) => onDish(s.dish.recipeId, { portions: { ...s.dish.portions, [e.eater.id]: m } })}
@@ -114,7 +114,7 @@ export function Menu({ feast, served, count, people, eaters, onDish, onRemove, o
               {others.map((p) => (
                 <td key={p.id} className="lg:px-2">
                   <span className="block text-sm text-soft lg:hidden">{p.name}</span>
-                  <Portion
+                  <PortionChoice
                     of={`${s.title} for ${p.name}`}
                     value={portionOf(s.dish, p.id)}
                     onChange={(m) => onDish(s.dish.recipeId, { portions: { ...s.dish.portions, [p.id]: m } })}
@@ -133,7 +133,7 @@ export function Menu({ feast, served, count, people, eaters, onDish, onRemove, o
                     })
                   }
                 >
-                  {MOVES.map(([most, words]) => (
+                  {HOW_FAR.map(([most, words]) => (
                     <option key={words} value={String(most)}>
                       {words}
                     </option>
@@ -188,7 +188,7 @@ export function Menu({ feast, served, count, people, eaters, onDish, onRemove, o
                 <span className="block text-sm text-soft lg:hidden">
                   {e.eater.name}, {e.program.mark}
                 </span>
-                <Target
+                <TargetField
                   key={feast.targets[e.eater.id] ?? 'none'}
                   name={e.eater.name}
                   points={feast.targets[e.eater.id] ?? null}
@@ -228,7 +228,7 @@ function Needed({ feast, served, everyone }: { feast: Feast; served: Served; eve
   );
 }
 
-function Portion({ of, value, onChange }: { of: string; value: number; onChange: (m: number) => void }) {
+function PortionChoice({ of, value, onChange }: { of: string; value: number; onChange: (m: number) => void }) {
   const steps = PORTIONS.includes(value) ? PORTIONS : [...PORTIONS, value].sort((a, b) => a - b);
   return (
     <select
@@ -252,7 +252,7 @@ interface TargetProps {
   readonly onPoints: (points: number | null) => void;
 }
 
-function Target({ name, points, onPoints }: TargetProps) {
+function TargetField({ name, points, onPoints }: TargetProps) {
   const [text, setText] = useState(points === null ? '' : formatTarget(points));
   const value = text.trim() === '' ? null : Number(text.replace(',', '.'));
   const right = value === null || (value >= 0 && value <= 1000);
@@ -271,5 +271,3 @@ function Target({ name, points, onPoints }: TargetProps) {
     />
   );
 }
-
-const formatTarget = (n: number): string => String(n);

@@ -15,7 +15,7 @@ import { EaterDialog } from './eater-dialog.tsx';
 import { Keeping } from './keeping.tsx';
 import { OnAPhone } from './on-a-phone.tsx';
 
-const UNITS: Record<Household['system'], string> = {
+const SYSTEM_WORDS: Record<Household['system'], string> = {
   us: 'US customary: a cup of 236.6 ml',
   label: 'as on US labels: a cup of 240 ml',
   metric: 'metric: a cup of 250 ml',
@@ -151,7 +151,7 @@ export function HouseholdPage() {
             value={household.system}
             onChange={(e) => change({ system: e.target.value as Household['system'] })}
           >
-            {Object.entries(UNITS).map(([key, words]) => (
+            {Object.entries(SYSTEM_WORDS).map(([key, words]) => (
               <option key={key} value={key}>
                 {words}
               </option>

@@ -4,12 +4,12 @@ import { type OwnSwap, type SwapShelf, shelfOf } from '../../core/swap/own-swap.
 import { useOwnSwaps } from '../data/queries.ts';
 import { type Row, type Rows, useRows } from '../saving/use-document.ts';
 
-const NONE: readonly Row<OwnSwap>[] = [];
+const NO_SWAPS: readonly Row<OwnSwap>[] = [];
 const idOf = (swap: OwnSwap): string => swap.id;
 
 /** The swaps that a household wrote, retired ones among them, and how they are changed. */
 export function useOwnSwapRows(h: string): Rows<'swaps'> & { readonly error: Error | undefined } {
-  const { data = NONE, error } = useOwnSwaps(h);
+  const { data = NO_SWAPS, error } = useOwnSwaps(h);
   return { ...useRows(h, 'swaps', data, idOf), error };
 }
 

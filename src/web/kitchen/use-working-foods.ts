@@ -8,7 +8,7 @@ import { ask } from '../data/api.ts';
 import { useStock } from '../data/queries.ts';
 import { useSwapShelf } from './use-swap-shelf.ts';
 
-const NONE: readonly Food[] = [];
+const NO_FOODS: readonly Food[] = [];
 
 /**
  * The newest revisions of the foods that recipes are worked on with: those of their lines, of the swaps on the shelf,
@@ -35,5 +35,5 @@ export function useWorkingFoods(
     ([, list]) => ask(API.newestFoods, { h, body: { ids: list.split(',').filter(Boolean) } }),
     { revalidateOnFocus: false, keepPreviousData: true },
   );
-  return { foods: data ?? (ids?.length === 0 ? NONE : null), error };
+  return { foods: data ?? (ids?.length === 0 ? NO_FOODS : null), error };
 }

@@ -8,7 +8,7 @@ import { certaintyWords, formatPoints, formatShare } from '../../core/program/fo
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
 import { type Departure, departureFrom } from '../../core/swap/departure.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
+import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { pairLines } from '../../core/version/pair-lines.ts';
 import { pairSteps } from '../../core/version/pair-steps.ts';
 import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
@@ -17,9 +17,9 @@ import { type CountingEater, useCounting, useHousehold } from '../context/househ
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
+import { NO_VERDICTS } from './verdicts.tsx';
 
-const SHOWN: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'sugars', 'fibre', 'sodium'];
-const NO_VERDICTS: readonly Verdict[] = [];
+const COMPARED_NUTRIENTS: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'sugars', 'fibre', 'sodium'];
 
 /** A version with everything that is compared. */
 interface Side {
@@ -86,7 +86,7 @@ export function CompareVersionsPage() {
           Back to the bench
         </Link>
       </p>
-      <Sums sides={sides} eaters={eaters} pickers={[picker('left', left), picker('right', right)]} />
+      <VersionSums sides={sides} eaters={eaters} pickers={[picker('left', left), picker('right', right)]} />
       <Lines sides={sides} eaters={eaters} />
       <Steps sides={sides} />
     </main>
@@ -99,7 +99,7 @@ interface SidesProps {
 }
 
 /** What a serving of each comes to. */
-function Sums({ sides, eaters, pickers }: SidesProps & { readonly pickers: readonly [ReactNode, ReactNode] }) {
+function VersionSums({ sides, eaters, pickers }: SidesProps & { readonly pickers: readonly [ReactNode, ReactNode] }) {
   const row = (name: ReactNode, key: string, cell: (side: Side) => ReactNode, big = false) => (
     <tr key={key} className="border-rule border-b">
       <th scope="row" className="py-1.5 pr-3 font-normal">
@@ -146,7 +146,9 @@ function Sums({ sides, eaters, pickers }: SidesProps & { readonly pickers: reado
             true,
           ),
         )}
-        {SHOWN.map((n) => row(NUTRIENT_WORDS[n].name, n, (s) => amountWords(s.count.perServing[n].value, n)))}
+        {COMPARED_NUTRIENTS.map((n) =>
+          row(NUTRIENT_WORDS[n].name, n, (s) => amountWords(s.count.perServing[n].value, n)),
+        )}
         {row('weighs', 'grams', (s) => formatGrams(s.count.servingGrams))}
         {row('servings', 'servings', (s) =>
           s.version.servings === null ? 'not said' : formatAmount(s.version.servings),

@@ -1,18 +1,19 @@
 import { useState } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
+import { formatPoints, formatTarget } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { Modal } from '../components/modal.tsx';
+import { numberTyped } from '../components/number-typed.ts';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
-import { HouseOnly, numberOf, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
+import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
 
 interface FindWayProps {
   readonly version: Version;
@@ -52,11 +53,11 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         },
       },
       aim: {
-        points: targets.map(numberOf),
-        kcal: numberOf(kcal),
-        protein: numberOf(protein),
-        grams: numberOf(grams),
-        changes: numberOf(changes),
+        points: targets.map(numberTyped),
+        kcal: numberTyped(kcal),
+        protein: numberTyped(protein),
+        grams: numberTyped(grams),
+        changes: numberTyped(changes),
       },
       inner: page.inner.map((i) => i.version),
       counters: eaters.map((e) => e.counter),
@@ -128,5 +129,3 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
     </Modal>
   );
 }
-
-const formatTarget = (n: number): string => trimmed(n, 1);

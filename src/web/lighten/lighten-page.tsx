@@ -3,7 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { departureFrom } from '../../core/swap/departure.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { correctedDeparture, placeOf, type Verdict } from '../../core/swap/verdict.ts';
+import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
 import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
 import { isOpen, type Line, type Version } from '../../core/version/version.ts';
@@ -19,11 +19,11 @@ import { refresh, useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
 import { FindWay } from './find-way.tsx';
-import { Bench } from './line-table.tsx';
+import { LineTable } from './line-table.tsx';
 import { ScaleField } from './scale-field.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
 import { TakeSwaps } from './take-swaps.tsx';
-import { Verdicts } from './verdicts.tsx';
+import { NO_VERDICTS, Verdicts } from './verdicts.tsx';
 import { VersionName } from './version-name.tsx';
 import { WatchNote } from './watch-note.tsx';
 
@@ -114,8 +114,6 @@ function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBen
   }
   return <TheBench {...open} versions={versions} onChoose={onChoose} onStart={onStart} starting={starting} />;
 }
-
-const NO_VERDICTS: readonly Verdict[] = [];
 
 function TheBench({
   saved: editor,
@@ -229,7 +227,7 @@ function TheBench({
             }}
           />
         )}
-        <Bench editor={editor} version={version} parent={parent} now={now} was={was.count} onTyped={setTyped} />
+        <LineTable editor={editor} version={version} parent={parent} now={now} was={was.count} onTyped={setTyped} />
         <p className="mt-3 text-sm text-soft">
           Departure from the family's dish: {departure.known} of 100
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.

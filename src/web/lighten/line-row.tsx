@@ -44,7 +44,7 @@ const sameNumbers = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((x, i) => x === b[i]);
 
 /** Rows are drawn again only when something in them is another: a key in one amount leaves the others alone. */
-const isSame = (a: BenchRowProps, b: BenchRowProps): boolean =>
+const sameProps = (a: BenchRowProps, b: BenchRowProps): boolean =>
   (Object.keys(b) as (keyof BenchRowProps)[]).every((k) =>
     k === 'before' || k === 'after' ? sameNumbers(a[k], b[k]) : a[k] === b[k],
   );
@@ -125,7 +125,7 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
       </td>
     </tr>
   );
-}, isSame);
+}, sameProps);
 
 /** A line's points as a bar, against the largest of the table (`--most`); what was taken away stays as hatching. */
 function Bar({ before, after }: { before: number; after: number }) {

@@ -39,7 +39,7 @@ interface BenchProps {
 }
 
 /** Before and after in paired rows: what each line counts for everyone, and what can be done about it. */
-export function Bench({ editor, version, parent, now, was, onTyped }: BenchProps) {
+export function LineTable({ editor, version, parent, now, was, onTyped }: BenchProps) {
   const { household } = useHousehold();
   const { food, foods } = useOpenRecipe();
   const readingIndex = useReadingIndex(household.id, foods);

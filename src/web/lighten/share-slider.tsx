@@ -8,6 +8,7 @@ import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { applyEntry } from '../../core/version/entry.ts';
+import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { Modal } from '../components/modal.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -44,7 +45,7 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
   const here = next.lines.filter((l) => l.id === line.id || !version.lines.some((x) => x.id === l.id));
   const counted = countVersion(
     next,
-    { ...kitchen, food: (id, r) => kitchen.food(id, r) ?? food(id) },
+    withNewest(kitchen, food),
     eaters.map((e) => e.counter),
   );
   return (

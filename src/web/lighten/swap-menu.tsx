@@ -12,6 +12,7 @@ import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
 import { applyEntry } from '../../core/version/entry.ts';
+import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { fitsRole } from '../../core/ways/line-choices.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -98,7 +99,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
           (s) => fitsRole(s, role) && suitsDish(s, isSweetDish(version, food), food) && whyNot(s, line) === null,
         )
       : [];
-  const withPantry = { ...kitchen, food: (id: string, r: number) => kitchen.food(id, r) ?? food(id) };
+  const withPantry = withNewest(kitchen, food);
   const counters = eaters.map((e) => e.counter);
   const before = countVersion(version, withPantry, counters);
   const after = (swap: Swap): { points: string; effect: string | null } | null => {

@@ -1,6 +1,6 @@
 import { memo, useMemo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
-import { pairId } from '../../core/documents/document-kinds.ts';
+import { verdictId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -16,8 +16,8 @@ const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
   tooMuch: 'too much',
 };
 
-const NO_VERDICTS: readonly Row<Verdict>[] = [];
-const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);
+/** What nobody has said yet. */
+export const NO_VERDICTS: readonly Row<Verdict>[] = [];
 
 interface VerdictsProps {
   readonly version: Version;
@@ -85,7 +85,7 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
                       ))}
                     </select>
                   </label>
-                  <Note key={own.note} name={e.name} note={own.note} onNote={(note) => put({ ...now, note })} />
+                  <VerdictNote key={own.note} name={e.name} note={own.note} onNote={(note) => put({ ...now, note })} />
                   <button
                     type="button"
                     className="btn btn-plain btn-small"
@@ -107,7 +107,7 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
   );
 });
 
-function Note({ name, note, onNote }: { name: string; note: string; onNote: (note: string) => void }) {
+function VerdictNote({ name, note, onNote }: { name: string; note: string; onNote: (note: string) => void }) {
   const [text, setText] = useState(note);
   const done = () => text.trim() !== note && onNote(text.trim());
   return (

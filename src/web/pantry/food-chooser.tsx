@@ -10,7 +10,7 @@ interface FoodChooserProps {
   readonly onChoose: (food: Food) => void;
 }
 
-const MOST_SHOWN = 8;
+const MOST_CHOICES = 8;
 
 /** A field that finds one food: type, choose with the arrows and Enter, or by a press. */
 export function FoodChooser({ label, food, onChoose }: FoodChooserProps) {
@@ -19,7 +19,7 @@ export function FoodChooser({ label, food, onChoose }: FoodChooserProps) {
   const { data: pantry = [] } = usePantry(household.id);
   const [text, setText] = useState<string | null>(null);
   const [at, setAt] = useState(0);
-  const found = (useFoodSearch(household.id, useDeferredValue(text ?? ''), pantry) ?? []).slice(0, MOST_SHOWN);
+  const found = (useFoodSearch(household.id, useDeferredValue(text ?? ''), pantry) ?? []).slice(0, MOST_CHOICES);
   const open = text !== null && text.trim() !== '' && found.length > 0;
   const choose = (f: Food) => {
     onChoose(f);

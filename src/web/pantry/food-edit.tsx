@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
 import { FoodSchema } from '../../contract/food.ts';
 import { editFood, editOf, ownCopy } from '../../core/food/edit-food.ts';
-import { changesOf } from '../../core/food/file/plan-import.ts';
+import { valuesChanged } from '../../core/food/file/plan-import.ts';
 import type { Allergen, Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
@@ -69,7 +69,7 @@ export function FoodEdit({ food, own }: { food: Food; own: boolean }) {
             {before.map((r) => (
               <li key={r.food.revision} className="flex items-center gap-2 border-rule border-t py-1">
                 <span className="min-w-0 flex-1 text-sm">
-                  {changesOf(food, r.food).slice(0, 4).join('; ') || 'the same values'}
+                  {valuesChanged(food, r.food).slice(0, 4).join('; ') || 'the same values'}
                 </span>
                 <button
                   type="button"

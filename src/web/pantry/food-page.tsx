@@ -109,7 +109,7 @@ function TheFood({ food, household }: { food: Food; household: string }) {
         )}
       </div>
       <div className="mt-5 grid gap-6 lg:grid-cols-[20rem_1fr]">
-        <Label food={food} />
+        <LabelTable food={food} />
         <div>
           <Ladders food={food} />
           <PinForm food={food} />
@@ -133,10 +133,10 @@ function TheFood({ food, household }: { food: Food; household: string }) {
   );
 }
 
-const measureWords = (m: Measure): string => `1 ${m.unit}${m.form ? `, ${m.form}` : ''}`;
+const oneOf = (m: Measure): string => `1 ${m.unit}${m.form ? `, ${m.form}` : ''}`;
 
 /** The nutrition of 100 g or of a household measure, with what is unknown and what rounding may hide. */
-function Label({ food }: { food: Food }) {
+function LabelTable({ food }: { food: Food }) {
   const [of, setOf] = useState('100');
   const grams = of === '100' ? 100 : (food.measures[Number(of.slice(1))]?.grams ?? 100);
   const profile = useMemo(() => scaleProfile(food.per100g, grams / 100), [food, grams]);
@@ -149,8 +149,8 @@ function Label({ food }: { food: Food }) {
       <select id="of" className="field" value={of} onChange={(e) => setOf(e.target.value)}>
         <option value="100">100 g</option>
         {food.measures.map((m, i) => (
-          <option key={measureWords(m)} value={`m${i}`}>
-            {measureWords(m)} ({trimmed(m.grams, 1)} g)
+          <option key={oneOf(m)} value={`m${i}`}>
+            {oneOf(m)} ({trimmed(m.grams, 1)} g)
           </option>
         ))}
       </select>

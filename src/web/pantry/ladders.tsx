@@ -8,7 +8,7 @@ import { plainCounter } from '../../core/program/program.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 
-const LadderChart = lazy(() => import('./ladder-chart.tsx'));
+const LazyLadderChart = lazy(() => import('./ladder-chart.tsx'));
 const RUNGS = 6;
 
 /** The most of a food that counts 0, 1, 2 … for everyone at the table and under the other programs. */
@@ -64,7 +64,7 @@ export function Ladders({ food }: { food: Food }) {
           <summary className="cursor-pointer text-soft">As a picture</summary>
           {picture && (
             <Suspense fallback={<p className="text-soft">Drawing…</p>}>
-              <LadderChart ladders={columns} />
+              <LazyLadderChart ladders={columns} />
             </Suspense>
           )}
         </details>

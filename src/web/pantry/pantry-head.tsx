@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useHousehold } from '../context/household-context.ts';
 
-const SHELVES = [
+const PANTRY_PAGES = [
   { to: '', name: 'Foods' },
   { to: '/stock', name: 'In the house' },
   { to: '/swaps', name: 'Swaps' },
@@ -24,7 +24,7 @@ export function PantryHead({ title, about, children }: { title: string; about: s
         <div className="flex flex-wrap gap-2">{children}</div>
       </div>
       <nav aria-label="Shelves of the pantry" className="mt-3 flex flex-wrap gap-x-4 gap-y-1 border-ink border-b">
-        {SHELVES.map((s) => (
+        {PANTRY_PAGES.map((s) => (
           <NavLink
             key={s.to}
             to={`/h/${household.id}/pantry${s.to}`}

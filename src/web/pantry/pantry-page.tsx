@@ -11,7 +11,7 @@ import { useFoodSearch } from '../data/use-food-search.ts';
 import { BarcodeField } from './barcode-field.tsx';
 import { PantryHead } from './pantry-head.tsx';
 
-const NONE: readonly Food[] = [];
+const NONE_YET: readonly Food[] = [];
 
 /** Every food the household counts with: by group, or by any of its names. */
 export function PantryPage() {
@@ -23,7 +23,7 @@ export function PantryPage() {
   const navigate = useNavigate();
   const eaters = useCounting();
   const asked = useDeferredValue(search.trim());
-  const found = useFoodSearch(household.id, asked, pantry ?? NONE);
+  const found = useFoodSearch(household.id, asked, pantry ?? NONE_YET);
   const groups = useMemo(() => [...new Set((pantry ?? []).map((f) => f.group))], [pantry]);
   const group = params.get('group') ?? groups[0] ?? '';
   const shown = useMemo(() => {

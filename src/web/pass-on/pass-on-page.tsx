@@ -33,7 +33,7 @@ export function PassOnPage() {
     try {
       const link = await ask(API.addCard, { h, id: version.id });
       await refresh.recipe(household.id);
-      await copy(link.url, 'The card is made and its link copied.', 'The card is made.');
+      await copyToClipboard(link.url, 'The card is made and its link copied.', 'The card is made.');
     } catch (e) {
       sayError(e);
     }
@@ -71,7 +71,7 @@ export function PassOnPage() {
             type="button"
             className="btn"
             disabled={!data}
-            onClick={() => data && copy(data.text, 'Copied as text.', null)}
+            onClick={() => data && copyToClipboard(data.text, 'Copied as text.', null)}
           >
             <Copy size={18} aria-hidden="true" /> Copy as text
           </button>
@@ -129,7 +129,7 @@ export function PassOnPage() {
                   <button
                     type="button"
                     className="btn btn-small"
-                    onClick={() => copy(c.url, 'The link is copied.', null)}
+                    onClick={() => copyToClipboard(c.url, 'The link is copied.', null)}
                   >
                     Copy link
                   </button>
@@ -148,7 +148,7 @@ export function PassOnPage() {
 }
 
 /** Copies a text; where the browser refuses the clipboard, says so, for that needs a secure address. */
-async function copy(text: string, done: string, otherwise: string | null): Promise<void> {
+async function copyToClipboard(text: string, done: string, otherwise: string | null): Promise<void> {
   try {
     await navigator.clipboard.writeText(text);
     toast.success(done);

@@ -1,5 +1,6 @@
 import { RECIPE_ORDERS, type RecipeOrder } from '../../contract/recipe.ts';
 import type { CountingEater } from '../../core/table/table.ts';
+import { numberTyped } from '../components/number-typed.ts';
 import type { RecipeWish } from './use-recipe-list.ts';
 
 const ORDER_WORDS: Readonly<Record<RecipeOrder, string>> = {
@@ -15,11 +16,6 @@ interface ListWishesProps {
   readonly eaters: readonly CountingEater[];
   readonly onWish: (change: Partial<RecipeWish>) => void;
 }
-
-const numberOf = (text: string): number | null => {
-  const n = Number(text.replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(n) || n < 0 ? null : n;
-};
 
 /** Which recipes the list shows, and in which order. */
 export function ListWishes({ wish, eaters, onWish }: ListWishesProps) {
@@ -74,7 +70,7 @@ export function ListWishes({ wish, eaters, onWish }: ListWishesProps) {
               inputMode="decimal"
               className="field w-20"
               placeholder="any"
-              onChange={(e) => onWish({ pointsAtMost: numberOf(e.target.value) })}
+              onChange={(e) => onWish({ pointsAtMost: numberTyped(e.target.value) })}
             />
           </label>
           <label>
@@ -83,7 +79,7 @@ export function ListWishes({ wish, eaters, onWish }: ListWishesProps) {
               inputMode="numeric"
               className="field w-24"
               placeholder="any"
-              onChange={(e) => onWish({ kcalAtMost: numberOf(e.target.value) })}
+              onChange={(e) => onWish({ kcalAtMost: numberTyped(e.target.value) })}
             />
           </label>
           <label>

@@ -1,7 +1,7 @@
-import type { SaveState } from './saved-document.ts';
+import type { SaveStatus } from './saved-document.ts';
 
 /** How the state of saving is said, everywhere the same. */
-export const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
+export const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
   saved: 'Saved',
   saving: 'Saving…',
   offline: 'Not saved yet: Imbiss cannot be reached. Your changes are kept here and sent when it is back.',

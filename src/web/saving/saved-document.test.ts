@@ -3,7 +3,7 @@ import { testVersion } from '../../../tests/support/test-version.ts';
 import { PIN_KIND } from '../../core/documents/document-kinds.ts';
 import { HISTORY_TAIL } from '../../core/history/history.ts';
 import { rebase } from '../../core/history/rebase.ts';
-import { type Change, type Entry, lineChange, VERSION_KIND } from '../../core/version/entry.ts';
+import { type Change, lineChange, VERSION_KIND, type VersionEntry } from '../../core/version/entry.ts';
 import type { Version } from '../../core/version/version.ts';
 import { ApiError, OfflineError } from '../data/api.ts';
 import type { DocumentServer, Kept } from './document-server.ts';
@@ -17,7 +17,7 @@ type VersionWish = Waiting<Version, Change>;
 /** A server in memory, which can be away, slow, lose answers, refuse, or be changed by someone else. */
 class FakeServer {
   version: Version = testVersion(['line-a', 'line-b'], { id: 'version-1', recipeId: 'recipe-1' });
-  entries: Entry[] = [];
+  entries: VersionEntry[] = [];
   removed = false;
   away = false;
   refuse = false;
@@ -32,10 +32,10 @@ class FakeServer {
     earlier: this.entries.length > tail,
   });
   change(...changes: Change[]): void {
-    const entry: Entry = { id: `other-${this.entries.length}`, label: 'theirs', undoes: null, changes };
+    const entry: VersionEntry = { id: `other-${this.entries.length}`, label: 'theirs', undoes: null, changes };
     this.take(entry);
   }
-  take(entry: Entry): void {
+  take(entry: VersionEntry): void {
     const rebased = rebase(VERSION_KIND, this.version, entry);
     if (!rebased.fits) throw this.conflict(rebased.differences);
     if (rebased.entry === null) return;

@@ -9,7 +9,7 @@ import { type DocumentServer, type Kept, keptOfConflict } from './document-serve
 import type { Outbox } from './outbox.ts';
 import type { DocumentKey, Waiting, Wish } from './wish.ts';
 
-export type SaveState = 'saved' | 'saving' | 'offline' | 'conflict' | 'refused';
+export type SaveStatus = 'saved' | 'saving' | 'offline' | 'conflict' | 'refused';
 
 /** What is shown of a document. */
 export interface Shown<D, C> {
@@ -19,7 +19,7 @@ export interface Shown<D, C> {
   readonly history: History<C>;
   /** Whether there is a longer history than what is here. */
   readonly earlier: boolean;
-  readonly save: SaveState;
+  readonly save: SaveStatus;
   /** The revision that the server holds. */
   readonly revision: number;
   /** Where this copy and the other differ, while the cook has to decide. */
@@ -69,6 +69,7 @@ export class SavedDocument<D, C> {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #failures = 0;
   #closed = false;
+  #broughtHere = false;
 
   constructor(options: SavedDocumentOptions<D, C>) {
     this.key = options.key;
@@ -98,6 +99,11 @@ export class SavedDocument<D, C> {
   /** The wishes that wait to be acknowledged, in the order in which they are sent. */
   get waiting(): readonly Waiting<D, C>[] {
     return this.#waiting;
+  }
+
+  /** Whether it was made or brought back here: a list that is older than that does not have it yet. */
+  get isBroughtHere(): boolean {
+    return this.#broughtHere;
   }
 
   /** Makes a change: shown at once, kept in the outbox, sent behind. */
@@ -136,6 +142,7 @@ export class SavedDocument<D, C> {
       v: 1,
     };
     this.#waiting.push(waiting);
+    if (wish.wants !== 'entry') this.#broughtHere = wish.wants !== 'remove';
     this.#refusal = null;
     this.#show();
     await this.#outbox.put(waiting as Waiting).catch(() => undefined);
@@ -371,7 +378,7 @@ export class SavedDocument<D, C> {
     };
   }
 
-  #saveState(conflict: boolean): SaveState {
+  #saveState(conflict: boolean): SaveStatus {
     if (conflict) return 'conflict';
     if (this.#waiting.length > 0) return this.#unreachable ? 'offline' : 'saving';
     return this.#refusal === null ? 'saved' : 'refused';

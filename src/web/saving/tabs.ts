@@ -1,5 +1,5 @@
 /** How long another tab gets to say that it is there, ms. */
-const PATIENCE_MS = 200;
+const TAB_SILENCE_MS = 200;
 
 type Call = { readonly who: 'asks'; readonly id: string } | { readonly who: 'is here'; readonly id: string };
 
@@ -26,7 +26,7 @@ export async function aliveTabs(tab: string): Promise<Set<string>> {
     if (e.data.who === 'is here') alive.add(e.data.id);
   });
   ask.postMessage({ who: 'asks', id: tab } satisfies Call);
-  await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS));
+  await new Promise((resolve) => setTimeout(resolve, TAB_SILENCE_MS));
   ask.close();
   alive.delete(tab);
   return alive;

@@ -83,7 +83,10 @@ export function useRows<N extends DocumentName>(
     });
     const made = documents.of(householdId).flatMap((d): Row<DocumentOf<N>>[] => {
       const shown = d.key.name === name && !listedIds.has(d.key.id) ? d.getShown() : null;
-      return shown && !shown.removed && d.waiting.length > 0 ? [{ ...shown.document, revision: shown.revision }] : [];
+      // Acknowledged is not listed yet: until it is, what was made here stays where it was seen.
+      return shown && !shown.removed && (d.waiting.length > 0 || d.isBroughtHere)
+        ? [{ ...shown.document, revision: shown.revision }]
+        : [];
     });
     return [...over, ...made];
   }, [listed, changes, householdId, name, idOf]);

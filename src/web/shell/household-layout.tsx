@@ -11,8 +11,8 @@ import { needsPassphrase, Passphrase } from './passphrase.tsx';
 import { Unsettled } from './unsettled.tsx';
 import { useOpenHousehold } from './use-open-household.ts';
 
-const CommandMenu = lazy(() => import('./command-menu.tsx'));
-const KeysDialog = lazy(() => import('./keys-dialog.tsx'));
+const LazyCommandMenu = lazy(() => import('./command-menu.tsx'));
+const LazyKeysDialog = lazy(() => import('./keys-dialog.tsx'));
 
 const PLACES = [
   { to: 'recipes', name: 'Recipes' },
@@ -95,8 +95,8 @@ export function HouseholdLayout() {
         </div>
       </div>
       <Suspense>
-        {menu && <CommandMenu onClose={() => setMenu(false)} onKeys={() => setKeys(true)} />}
-        {keys && <KeysDialog onClose={() => setKeys(false)} />}
+        {menu && <LazyCommandMenu onClose={() => setMenu(false)} onKeys={() => setKeys(true)} />}
+        {keys && <LazyKeysDialog onClose={() => setKeys(false)} />}
       </Suspense>
       <Toaster
         position="bottom-center"

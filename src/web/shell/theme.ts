@@ -1,11 +1,11 @@
 export type Theme = 'system' | 'light' | 'dark';
 
-const KEY = 'imbiss-theme';
+const THEME_KEY = 'imbiss-theme';
 const dark = window.matchMedia('(prefers-color-scheme: dark)');
 
 /** The theme the cook chose on this device; the system's when none. */
 export function chosenTheme(): Theme {
-  const t = localStorage.getItem(KEY);
+  const t = localStorage.getItem(THEME_KEY);
   return t === 'light' || t === 'dark' ? t : 'system';
 }
 
@@ -15,7 +15,7 @@ function apply(): void {
 }
 
 export function chooseTheme(theme: Theme): void {
-  localStorage.setItem(KEY, theme);
+  localStorage.setItem(THEME_KEY, theme);
   apply();
 }
 

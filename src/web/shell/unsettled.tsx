@@ -9,7 +9,7 @@ import { documents } from '../saving/use-document.ts';
 const SAYS_ITSELF: readonly DocumentName[] = ['versions', 'feasts'];
 
 /** What one is called, by what it holds. */
-function nameOf(d: AnyDocument): string {
+function documentName(d: AnyDocument): string {
   const document = d.getShown()?.document as { name?: string; title?: string; code?: string } | undefined;
   return document?.name ?? document?.title ?? document?.code ?? 'Something';
 }
@@ -35,7 +35,7 @@ export function Unsettled({ householdId, path }: { householdId: string; path: st
         </p>
       )}
       {open.map(({ d, shown }) => (
-        <SaveQuestion key={`${d.key.name} ${d.key.id}`} saved={d} shown={shown} what={nameOf(d)} />
+        <SaveQuestion key={`${d.key.name} ${d.key.id}`} saved={d} shown={shown} what={documentName(d)} />
       ))}
     </section>
   );

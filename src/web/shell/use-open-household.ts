@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { HOUSEHOLD_KIND, pairId } from '../../core/documents/document-kinds.ts';
+import { HOUSEHOLD_KIND, pinId } from '../../core/documents/document-kinds.ts';
 import type { Pin } from '../../core/program/program.ts';
 import type { Eater } from '../../core/table/table.ts';
 import type { OpenHousehold } from '../context/household-context.ts';
@@ -9,7 +9,6 @@ import { documents, type Row, useRows } from '../saving/use-document.ts';
 const NO_EATERS: readonly Row<Eater>[] = [];
 const NO_PINS: readonly Row<Pin>[] = [];
 const eaterId = (e: Eater): string => e.id;
-const pinId = (p: Pin): string => pairId(p.foodId, p.programId);
 
 /** A household with what waits here to be saved over what the server says; null while it loads. */
 export function useOpenHousehold(id: string): { readonly open: OpenHousehold | null; readonly error: unknown } {

@@ -12,7 +12,7 @@ import { PantryHead } from '../pantry/pantry-head.tsx';
 import { blankSwap } from './blank-swap.ts';
 import { SwapForm } from './swap-form.tsx';
 
-const MOST_SHOWN = 40;
+const MOST_SWAPS = 40;
 
 /** The swaps that a search and the bench choose from: those that come with Imbiss, and the household's own. */
 export function SwapsPage() {
@@ -82,7 +82,7 @@ export function SwapsPage() {
         <p className="mt-6 text-soft">No swap has these words. Write one of your own, or search for the food.</p>
       )}
       <ul className="mt-3 border-rule border-t">
-        {(all ? shown : shown.slice(0, MOST_SHOWN)).map((s) => {
+        {(all ? shown : shown.slice(0, MOST_SWAPS)).map((s) => {
           const mine = own.find((o) => o.id === s.id);
           return (
             <li key={s.id} className="grid gap-x-6 border-rule border-b py-2.5 md:grid-cols-[1fr_1.2fr_7.5rem]">
@@ -116,7 +116,7 @@ export function SwapsPage() {
           );
         })}
       </ul>
-      {!all && shown.length > MOST_SHOWN && (
+      {!all && shown.length > MOST_SWAPS && (
         <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
           Show all {shown.length}
         </button>

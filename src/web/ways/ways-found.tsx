@@ -4,7 +4,7 @@ import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
 import { WayCard, type WayWords } from './way-card.tsx';
 
-const FrontierChart = lazy(() => import('./frontier-chart.tsx'));
+const LazyFrontierChart = lazy(() => import('./frontier-chart.tsx'));
 
 interface WaysFoundProps {
   readonly answer: WaysAnswer;
@@ -72,7 +72,7 @@ function Frontier({ answer, varying, words }: Omit<WaysFoundProps, 'from'>) {
       <h3 className="text-lg">What each point costs</h3>
       <div className="grid gap-4 md:grid-cols-[1fr_15rem]">
         <Suspense fallback={<p className="text-soft">Drawing…</p>}>
-          <FrontierChart
+          <LazyFrontierChart
             frontier={answer.frontier}
             chosen={at}
             axis={`points ${words.each}, ${words.eaters[varying]!.program.mark}`}

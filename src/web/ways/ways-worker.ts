@@ -5,6 +5,7 @@ import type { Counter } from '../../core/program/program.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, type Verdict } from '../../core/swap/verdict.ts';
+import { kitchenOf } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { Aim } from '../../core/ways/aim.ts';
 import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
@@ -36,14 +37,10 @@ export interface WaysQuestion {
 const LONGEST_MS = 20_000;
 
 function contextOf(q: WaysQuestion): Omit<ChoiceContext, 'without'> {
-  const byRevision = new Map(q.foods.map((f) => [`${f.id}@${f.revision}`, f]));
   const newest = new Map<string, Food>();
   for (const f of q.foods) if ((newest.get(f.id)?.revision ?? 0) < f.revision) newest.set(f.id, f);
   return {
-    kitchen: {
-      food: (id, revision) => byRevision.get(`${id}@${revision}`) ?? null,
-      version: (id) => q.inner.find((v) => v.id === id) ?? null,
-    },
+    kitchen: kitchenOf(q.foods, q.inner),
     food: (id) => newest.get(id) ?? null,
     swaps: q.swaps,
     counters: q.counters,

@@ -1,12 +1,7 @@
 import { type ReactNode, useId } from 'react';
 import type { StockItem } from '../../core/stock/stock.ts';
+import { numberTyped } from '../components/number-typed.ts';
 import type { CountingEater } from '../context/household-context.ts';
-
-/** A number as it was typed; null for nothing or for what is none. */
-export const numberOf = (text: string): number | null => {
-  const n = text.trim() === '' ? Number.NaN : Number(text.replace(',', '.'));
-  return Number.isFinite(n) && n >= 0 ? n : null;
-};
 
 interface WishFieldProps {
   readonly label: ReactNode;
@@ -30,7 +25,7 @@ export function WishField({ label, hint, value, onChange, text = false }: WishFi
         className="field"
         placeholder={hint}
         value={value}
-        aria-invalid={!text && value.trim() !== '' && numberOf(value) === null}
+        aria-invalid={!text && value.trim() !== '' && numberTyped(value) === null}
         onChange={(e) => onChange(e.target.value)}
       />
     </div>

@@ -23,7 +23,7 @@ export const FOOD_COLUMNS = [
 /** A food as a row; what nobody knows is an empty cell. */
 export function foodToRow(food: Food): Record<(typeof FOOD_COLUMNS)[number], string> {
   const nutrients = Object.fromEntries(
-    NUTRIENTS.map((n) => [n, food.per100g[n].value === null ? '' : String(tidy(food.per100g[n].value))]),
+    NUTRIENTS.map((n) => [n, food.per100g[n].value === null ? '' : String(tidyValue(food.per100g[n].value))]),
   ) as Record<Nutrient, string>;
   return {
     id: food.id,
@@ -40,8 +40,8 @@ export function foodToRow(food: Food): Record<(typeof FOOD_COLUMNS)[number], str
   };
 }
 
-const tidy = (x: number): number => Math.round(x * 1e6) / 1e6;
-const list = (cell: string | undefined): string[] =>
+const tidyValue = (x: number): number => Math.round(x * 1e6) / 1e6;
+const listIn = (cell: string | undefined): string[] =>
   (cell ?? '')
     .split(';')
     .map((s) => s.trim())
@@ -95,15 +95,15 @@ export function rowToFood(row: FileRow, id: string, before: Food | null): RowRea
     if ((row[column]?.trim().length ?? 0) > longest)
       return { wrong: `${column} is longer than ${longest} characters. Shorten it.` };
   }
-  const long = list(row.synonyms).find((s) => s.length > LONGEST_SYNONYM);
+  const long = listIn(row.synonyms).find((s) => s.length > LONGEST_SYNONYM);
   if (long !== undefined)
     return { wrong: `The synonym "${long.slice(0, 30)}…" is longer than ${LONGEST_SYNONYM} characters. Shorten it.` };
   const state = row.state?.trim() || before?.state || 'as is';
   const known = <T extends string>(column: string, all: readonly T[], had: readonly T[]): T[] | string => {
     if (row[column] === undefined) return [...had];
-    const odd = list(row[column]).find((w) => !all.includes(w as T));
+    const odd = listIn(row[column]).find((w) => !all.includes(w as T));
     return odd === undefined
-      ? (list(row[column]) as T[])
+      ? (listIn(row[column]) as T[])
       : `"${odd}" is no ${column.replace(/s$/, '')}. Known are ${all.join(', ')}.`;
   };
   const kinds = known('kinds', FOOD_KINDS, before?.kinds ?? []);
@@ -114,7 +114,7 @@ export function rowToFood(row: FileRow, id: string, before: Food | null): RowRea
   const states: readonly string[] = FOOD_STATES;
   if (!states.includes(state)) return { wrong: `"${state}" is no state. Known are ${FOOD_STATES.join(', ')}.` };
   const profile = profileOf(stated);
-  const same = before !== null && NUTRIENTS.every((n) => near(profile[n].value, before.per100g[n].value));
+  const same = before !== null && NUTRIENTS.every((n) => isNear(profile[n].value, before.per100g[n].value));
   return {
     food: {
       id,
@@ -128,14 +128,14 @@ export function rowToFood(row: FileRow, id: string, before: Food | null): RowRea
       kinds: kinds as Food['kinds'],
       roles: roles as Food['roles'],
       allergens: allergens as Food['allergens'],
-      synonyms: row.synonyms === undefined ? [...(before?.synonyms ?? [])] : list(row.synonyms),
+      synonyms: row.synonyms === undefined ? [...(before?.synonyms ?? [])] : listIn(row.synonyms),
       source: (row.source ?? before?.source ?? '').trim() || 'a file of foods',
       energyNote: before?.energyNote ?? null,
     },
   };
 }
 
-const near = (a: number | null, b: number | null): boolean =>
+const isNear = (a: number | null, b: number | null): boolean =>
   a === null || b === null ? a === b : Math.abs(a - b) < 1e-5;
 
 /** What lies within what: more of a part than of the whole is a slip of the pen. */

@@ -56,25 +56,25 @@ export function planImport(rows: readonly FileRow[], columns: readonly string[],
   };
 }
 
-const keyOf = (name: string): string => name.trim().toLowerCase();
+const nameKey = (name: string): string => name.trim().toLowerCase();
 
 function foodPlanner({ pantry, own, newId }: ImportContext): (row: FileRow, line: number) => PlannedRow {
   const byId = new Map(pantry.map((f) => [f.id, f]));
-  const ownByName = new Map(pantry.filter((f) => own.has(f.id)).map((f) => [keyOf(f.name), f]));
+  const ownByName = new Map(pantry.filter((f) => own.has(f.id)).map((f) => [nameKey(f.name), f]));
   const seen = new Map<string, number>();
   return (row, line) => {
     const id = (row.id ?? '').trim();
-    const known = id === '' ? ownByName.get(keyOf(row.name ?? '')) : byId.get(id);
+    const known = id === '' ? ownByName.get(nameKey(row.name ?? '')) : byId.get(id);
     if (id !== '' && !known && !/^[a-z0-9][a-z0-9-]{2,63}$/i.test(id))
       return { kind: 'wrong', line, words: `"${id}" is no id. Leave the id empty for a new food.` };
     const target = known?.id ?? (id === '' ? newId() : id);
-    const twice = seen.get(id === '' ? keyOf(row.name ?? '') : target);
+    const twice = seen.get(id === '' ? nameKey(row.name ?? '') : target);
     if (twice !== undefined) return { kind: 'wrong', line, words: `The same food stands in line ${twice}. Keep one.` };
     const read = rowToFood(row, target, known ?? null);
     if ('wrong' in read) return { kind: 'wrong', line, words: read.wrong };
-    seen.set(id === '' ? keyOf(row.name ?? '') : target, line);
+    seen.set(id === '' ? nameKey(row.name ?? '') : target, line);
     if (!known) return { kind: 'new', line, food: read.food };
-    const changes = changesOf(known, read.food);
+    const changes = valuesChanged(known, read.food);
     if (changes.length === 0) return { kind: 'same', line, name: known.name };
     if (!own.has(known.id))
       return {
@@ -87,7 +87,7 @@ function foodPlanner({ pantry, own, newId }: ImportContext): (row: FileRow, line
 }
 
 /** What differs between two states of a food, as "kcal 120 → 130". */
-export function changesOf(before: Food, after: Food): string[] {
+export function valuesChanged(before: Food, after: Food): string[] {
   const [a, b] = [foodToRow(before), foodToRow(after)];
   return FOOD_COLUMNS.filter((c) => c !== 'id' && a[c] !== b[c]).map(
     (c) => `${c} ${a[c] || 'unknown'} → ${b[c] || 'unknown'}`,
@@ -97,13 +97,13 @@ export function changesOf(before: Food, after: Food): string[] {
 function measurePlanner({ pantry }: ImportContext): (row: FileRow, line: number) => PlannedRow {
   const byId = new Map(pantry.map((f) => [f.id, f]));
   const byName = new Map(
-    [...pantry].reverse().flatMap((f) => [f.name, ...f.synonyms].map((n) => [keyOf(n), f] as const)),
+    [...pantry].reverse().flatMap((f) => [f.name, ...f.synonyms].map((n) => [nameKey(n), f] as const)),
   );
-  for (const f of [...pantry].reverse()) byName.set(keyOf(f.name), f);
+  for (const f of [...pantry].reverse()) byName.set(nameKey(f.name), f);
   const soFar = new Map<string, FoodCorrection>();
   return (row, line) => {
     const named = (row.food ?? '').trim();
-    const food = byId.get(named) ?? byName.get(keyOf(named));
+    const food = byId.get(named) ?? byName.get(nameKey(named));
     if (!food) return { kind: 'wrong', line, words: `Nothing in the pantry is called "${named}". Add the food first.` };
     const form = (row.form ?? '').trim();
     const read = readMeasures(

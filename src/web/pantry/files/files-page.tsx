@@ -125,7 +125,7 @@ export function FilesPage() {
   );
 }
 
-const MOST_SHOWN = 200;
+const MOST_ROWS = 200;
 const KINDS: ReadonlyArray<readonly [PlannedRow['kind'], string]> = [
   ['wrong', 'cannot be read'],
   ['new', 'new'],
@@ -171,7 +171,7 @@ function Preview({ plan, writing, onWrite, onForget }: PreviewProps) {
           <h4 className="font-semibold">{words}</h4>
           <ul>
             {of(k)
-              .slice(0, MOST_SHOWN)
+              .slice(0, MOST_ROWS)
               .map((r) => (
                 <li key={r.line} className="border-rule border-t py-1">
                   <span className="mr-2 text-soft text-sm">line {r.line}</span>
@@ -179,7 +179,7 @@ function Preview({ plan, writing, onWrite, onForget }: PreviewProps) {
                 </li>
               ))}
           </ul>
-          {of(k).length > MOST_SHOWN && <p className="text-soft">and {of(k).length - MOST_SHOWN} more</p>}
+          {of(k).length > MOST_ROWS && <p className="text-soft">and {of(k).length - MOST_ROWS} more</p>}
         </section>
       ))}
     </div>

@@ -6,15 +6,15 @@ import type { Food } from '../../../core/food/food.ts';
 const FORMULA = /^\s*[=+\-@\t\r][\s\S]*$/;
 
 /** Cells that begin like a formula get an apostrophe, so that a spreadsheet shows them and runs nothing. */
-const write = (rows: readonly object[], columns: readonly string[]): string =>
+const csvText = (rows: readonly object[], columns: readonly string[]): string =>
   Papa.unparse(rows as object[], { columns: [...columns], escapeFormulae: FORMULA, newline: '\r\n' });
 
 /** Foods as CSV (RFC 4180), one a line. */
-export const foodsCsv = (foods: readonly Food[]): string => write(foods.map(foodToRow), FOOD_COLUMNS);
+export const foodsCsv = (foods: readonly Food[]): string => csvText(foods.map(foodToRow), FOOD_COLUMNS);
 
 /** Every measure of foods as CSV, one a line. */
 export const measuresCsv = (foods: readonly Food[]): string =>
-  write(
+  csvText(
     foods.flatMap((f) =>
       f.measures.map((m) => ({ food: f.id, name: f.name, unit: m.unit, form: m.form ?? '', grams: m.grams })),
     ),

@@ -14,14 +14,14 @@ import { type Row, useRows } from '../../saving/use-document.ts';
 import { BarcodeField } from '../barcode-field.tsx';
 import { PantryHead } from '../pantry-head.tsx';
 
-const NOTHING: readonly Row<StockItem>[] = [];
+const NO_STOCK: readonly Row<StockItem>[] = [];
 const stockId = (item: StockItem): string => item.id;
 
 /** What is in the house, what is open, what to use up, and what cannot be had: a list as on the door. */
 export function StockPage() {
   const { household } = useHousehold();
   const { data, error } = useStock(household.id);
-  const { rows, make, change, remove: off, restore } = useRows(household.id, 'stock', data ?? NOTHING, stockId);
+  const { rows, make, change, remove: off, restore } = useRows(household.id, 'stock', data ?? NO_STOCK, stockId);
   const stock = data === undefined ? undefined : byUse(rows);
   const { data: pantry } = usePantry(household.id);
   const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
