@@ -6,7 +6,7 @@ export default defineConfig({
       {
         test: {
           name: 'unit',
-          include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/{integration,model}/**/*.test.ts'],
+          include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/{integration,model,structure}/**/*.test.ts'],
           environment: 'node',
           // The core is pure and every server has a folder of its own: files share their modules, and start in no time.
           isolate: false,

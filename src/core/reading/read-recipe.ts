@@ -52,7 +52,7 @@ const POINTS =
   /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
 const KCAL =
   /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]?\s*(\d{2,4})\b/i;
-const SOURCE =
+const SOURCE_LINE =
   /^(?:source|from|recipe (?:by|from|courtesy of)|adapted from|by|author|credit|via|original(?: recipe)?)\s*[:-]?\s+(.{2,120})$/i;
 const URL_PATTERN = /https?:\/\/[^\s)>\]]{4,500}/i;
 
@@ -208,7 +208,7 @@ function takeMeta(
   }
   if (section !== 'steps' && section !== 'notes') {
     if (takeServings(line, draft, section)) return true;
-    const source = SOURCE.exec(line);
+    const source = SOURCE_LINE.exec(line);
     if (source && !/^for\b/i.test(line) && readLine(line).quantity === null && section === 'top') {
       draft.author ??= source[1]!.trim();
       return true;

@@ -12,7 +12,7 @@ import {
 } from '../food.ts';
 import { profileOf } from '../nutrients.ts';
 
-const SOURCE = 'public-domain US reference tables, from memory';
+const TABLE_SOURCE = 'public-domain US reference tables, from memory';
 /** Every shipped food is at this revision until its values change. */
 const SHIPPED_REVISION = 1;
 
@@ -76,7 +76,7 @@ export function readFoodTable(table: string, group: string): Food[] {
           .split(';')
           .map((s) => s.trim())
           .filter(Boolean),
-        source: SOURCE,
+        source: TABLE_SOURCE,
         energyNote: energyNote ?? null,
       };
     });
