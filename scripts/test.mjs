@@ -18,6 +18,7 @@ const check = (name, ok) => {
 check('types', bin(['typescript', 'bin', 'tsc'], ['--noEmit']) === 0);
 check('lint', bin(['@biomejs', 'biome', 'bin', 'biome'], ['check', '--error-on-warnings', '.']) === 0);
 check('import rules', importRules());
+check('nothing that nobody uses', bin(['knip', 'bin', 'knip.js'], []) === 0);
 check('build', !isStale() || run(process.execPath, [join(ROOT, 'scripts/build.mjs')]) === 0);
 
 const out = join(ROOT, 'dist', 'test-results.json');

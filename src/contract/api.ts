@@ -64,6 +64,12 @@ export const API = {
     says: 'The backups that were made by the clock, the newest first.',
     answer: z.array(z.object({ at: z.string(), bytes: z.number() })),
   }),
+  unreadable: route({
+    method: 'GET',
+    path: '/unreadable',
+    says: 'What of the database cannot be read, since it was started: kept as it is, and left out of all else.',
+    answer: z.array(z.string()),
+  }),
   addresses: route({
     method: 'GET',
     path: '/addresses',

@@ -55,7 +55,6 @@ export const VersionCountedSchema = z.object({
   eaters: z.array(CountSchema.extend({ eater: z.string(), mark: z.string() })),
   open: z.array(z.string()),
 });
-export type VersionCounted = z.infer<typeof VersionCountedSchema>;
 
 /** A feast counted: everybody's plate, with the titles of the dishes. */
 export const FeastCountedSchema = z.object({

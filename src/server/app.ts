@@ -17,6 +17,7 @@ import { apiRoutes } from './routes/api.ts';
 import type { ApiContext } from './routes/api-context.ts';
 import { changeStreams } from './routes/changes-route.ts';
 import { BATCH_PATH, batchBody } from './routes/pantry-routes.ts';
+import { unreadableRows } from './store/stored.ts';
 
 const usualBody = jsonBody(2_000_000);
 /** Answers smaller than this go out as they are, bytes: over the house's network they are there sooner than packed. */
@@ -88,6 +89,7 @@ export function householdApp(options: AppOptions): HouseholdApp {
   const installation = Router();
   serve(installation, API.session, () => ({ passphrase: options.passphrase !== null }));
   serve(installation, API.backups, () => (options.dataDir === null ? [] : backupsIn(options.dataDir)));
+  serve(installation, API.unreadable, () => unreadableRows());
   serve(installation, API.addresses, () => options.addresses);
   installation.get('/openapi.json', (_req, res) => void res.json(openApi()));
   const streams = changeStreams(options.changes);

@@ -64,6 +64,7 @@ describe('every route of the table', () => {
     await answerOf(API.health, {});
     await answerOf(API.session, {});
     await answerOf(API.backups, {});
+    await answerOf(API.unreadable, {});
     await answerOf(API.addresses, {});
     await answerOf(API.households, {});
     await answerOf(API.addHousehold, { body: { id: 'another', name: 'Another', zone: 'UTC' } });

@@ -72,6 +72,8 @@ describe('one row that cannot be read', () => {
       .values({ food_id: 'own-damaged', revision: 1, household_id: 'home', body: '{"id":3}', created_at: 'x' })
       .execute();
     await foodsStillAnswer();
+    const { body } = await api().get('/api/unreadable').expect(200);
+    expect(body).toEqual(['food own-damaged@1']);
   });
 });
 

@@ -1,6 +1,5 @@
 import type { Difference, DocumentKind, Standing } from '../history/document-kind.ts';
 import type { Entry as DocumentEntry } from '../history/entry.ts';
-import type { History as DocumentHistory } from '../history/history.ts';
 import { applyExactly, invertAll } from '../history/rebase.ts';
 import { same } from '../history/same.ts';
 import { changedSteps, mergeSteps } from './merge-steps.ts';
@@ -27,7 +26,6 @@ export type Change =
 
 /** What a cook did to a version in one go. */
 export type VersionEntry = DocumentEntry<Change>;
-export type VersionHistory = DocumentHistory<Change>;
 
 const lineById = (version: Version, id: string): Line | null => version.lines.find((l) => l.id === id) ?? null;
 

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { entrySchema } from '../../contract/entry.ts';
-import { DomainError, invalid, notFound, stale } from '../../core/errors.ts';
+import { DomainError, notFound, stale } from '../../core/errors.ts';
 import type { Difference } from '../../core/history/document-kind.ts';
 import { type Entry, EntryConflict } from '../../core/history/entry.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
@@ -262,9 +262,4 @@ export function restoreDocument<D, C>(scope: Scope, shelf: Shelf<D, C>, id: stri
     }
     return keptDocument(s, shelf, id);
   });
-}
-
-/** @throws DomainError invalid for something that names two parts where it has one, or the other way round */
-export function requireSame(a: string, b: string): void {
-  if (a !== b) throw invalid('The address and the body name different things.');
 }

@@ -6,6 +6,7 @@ import { foodOwner } from './food-owner.ts';
 import { programsOf } from './programs.ts';
 import { recountUsing } from './recount.ts';
 import { rowShelf } from './row-shelf.ts';
+import { requireSame } from './shelf.ts';
 
 const parts = (id: string): { food_id: string; program_id: string } => {
   const [food_id = '', program_id = ''] = id.split('~');
@@ -25,7 +26,7 @@ export const PINS = rowShelf<Pin, 'pin'>({
   read: (r) => PinSchema.parse({ foodId: r.food_id, programId: r.program_id, points: r.points, grams: r.grams }),
   columns: (p) => ({ points: p.points, grams: p.grams }),
   check: async (s, id, pin) => {
-    if (pinId(pin) !== id) throw invalid('The address and the body name different things.');
+    requireSame(id, pinId(pin));
     if (!(await programsOf(s)).some((p) => p.id === pin.programId))
       throw invalid('There is no such program.', 'Choose one of the programs that the household can count under.');
     if (!(await foodOwner(s, pin.foodId))) throw invalid('There is no such food.', 'Add it to the pantry first.');

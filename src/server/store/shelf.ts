@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import { invalid } from '../../core/errors.ts';
 import type { DocumentKind } from '../../core/history/document-kind.ts';
 import type { Scope } from './scope.ts';
 
@@ -37,4 +38,9 @@ export interface Shelf<D, C> {
   checkRemoval?(s: Scope, id: string, document: D): Promise<void>;
   /** What follows from a change: indexes, counts. `after` is null when it was removed. */
   follow?(s: Scope, id: string, before: D | null, after: D | null): Promise<void>;
+}
+
+/** @throws DomainError invalid for a document that is another one than its address says */
+export function requireSame(addressed: string, own: string): void {
+  if (addressed !== own) throw invalid('The address and the body name different things.');
 }

@@ -1,10 +1,11 @@
 import { VerdictSchema } from '../../contract/verdict.ts';
 import { VERDICT_KIND, verdictId } from '../../core/documents/document-kinds.ts';
-import { invalid, notFound } from '../../core/errors.ts';
+import { notFound } from '../../core/errors.ts';
 import type { Verdict } from '../../core/swap/verdict.ts';
 import { EATERS } from './eater-shelf.ts';
 import { rowShelf } from './row-shelf.ts';
 import { nowOf } from './scope.ts';
+import { requireSame } from './shelf.ts';
 import { fromStored, toStored } from './stored.ts';
 import { getVersion } from './versions.ts';
 
@@ -24,7 +25,7 @@ export const VERDICTS = rowShelf<Verdict, 'verdict'>({
   read: (r) => fromStored('verdict', VerdictSchema, r.body),
   columns: (v, s) => ({ body: toStored('verdict', VerdictSchema, v), changed_at: nowOf(s) }),
   check: async (s, id, verdict) => {
-    if (verdictId(verdict) !== id) throw invalid('The address and the body name different things.');
+    requireSame(id, verdictId(verdict));
     await getVersion(s, verdict.versionId);
     const eater = await EATERS.find(s, verdict.eaterId);
     if (eater === null || eater.removed) throw notFound('eater');

@@ -28,6 +28,7 @@ export const useVerdicts = (h: string) => useAnswer(API.verdicts, { h });
 export const useOwnSwaps = (h: string) => useAnswer(API.ownSwaps, { h });
 export const useStock = (h: string) => useAnswer(API.stock, { h }, LOOKED_AT_AGAIN);
 export const useBackups = () => useAnswer(API.backups, {});
+export const useUnreadable = () => useAnswer(API.unreadable, {});
 export const useAddresses = () => useAnswer(API.addresses, {});
 export const useSession = () => useAnswer(API.session, {});
 

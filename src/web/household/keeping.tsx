@@ -2,7 +2,7 @@ import { formatDistanceToNow, parseISO } from 'date-fns';
 import { API } from '../../contract/api.ts';
 import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
-import { useBackups, useSession } from '../data/queries.ts';
+import { useBackups, useSession, useUnreadable } from '../data/queries.ts';
 
 /** An older backup than this is worth a word, ms. */
 const OLD_MS = 3 * 86_400_000;
@@ -11,6 +11,7 @@ const OLD_MS = 3 * 86_400_000;
 export function Keeping() {
   const { data: backups } = useBackups();
   const { data: session } = useSession();
+  const { data: unreadable = [] } = useUnreadable();
   const last = backups?.[0];
   const age = last === undefined ? null : Date.now() - parseISO(last.at).getTime();
   const leave = async (everywhere: boolean) => {
@@ -29,6 +30,14 @@ export function Keeping() {
           {last === undefined
             ? 'No backup yet: the first is made tonight, while Imbiss runs.'
             : `The last backup was made ${formatDistanceToNow(parseISO(last.at), { addSuffix: true })}; ${backups.length === 1 ? 'it is the only one' : `${backups.length} are kept`}, in the folder "backups" beside the data.`}
+        </p>
+      )}
+      {unreadable.length > 0 && (
+        <p className="mt-1 text-beet" role="status">
+          {unreadable.length === 1 ? 'One thing' : `${unreadable.length} things`} in the database cannot be read, and{' '}
+          {unreadable.length === 1 ? 'is' : 'are'} left out everywhere: {unreadable.slice(0, 5).join(', ')}
+          {unreadable.length > 5 ? ' …' : '.'} Nothing was thrown away. A backup from before has it: put it in place
+          with <code>npm run -s imbiss -- restore FILE</code>
         </p>
       )}
       <p className="mt-1 text-soft text-sm">
