@@ -7,7 +7,7 @@ import { formatDay } from '../quantity/format-day.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
-import { amountOnCard, type CardInput, makeCard } from './card.ts';
+import { amountOnCard, type Card, type CardInput, makeCard } from './card.ts';
 import { cardText } from './card-text.ts';
 
 const asWritten = readVersion(
@@ -97,6 +97,87 @@ describe('a card', () => {
   it('names allergens and the usual cautions', () => {
     expect(card.allergens).toEqual(['milk']);
     expect(card.cautions.map((c) => c.id)).toEqual(['poultry', 'raw', 'leftovers']);
+  });
+  it('is a text to paste, line by line', () => {
+    const plain = {
+      ...makeCard(input({ version: asWritten })),
+      title: 'Cream soup',
+      servings: 4,
+      servingGrams: 249.6,
+      programs: [
+        ...[{ mark: 'LE', name: 'Ledger', points: 6, low: 6, high: 6, certainty: 'exact', complete: true, was: 9.5 }],
+        ...[
+          { mark: 'HA', name: 'Harvest', points: 5, low: 5, high: 6, certainty: 'atLeast', complete: true, was: null },
+        ],
+      ] as Card['programs'],
+      kcal: 210.4,
+      kcalWas: 318.6,
+      ingredients: [
+        { group: null, amount: '½ cup (120 g)', name: 'cream', raw: [1, 1] },
+        { group: 'For the top', amount: '', name: 'parsley', raw: [0, 0] },
+        { group: 'For the top', amount: '10 g', name: 'chives', raw: [0, 0] },
+      ],
+      steps: [{ text: 'Stir.', adds: [1, 1] }],
+      changes: [
+        { from: '1 cup cream', to: '½ cup cream', why: 'half the fat' },
+        { from: '20 g butter', to: 'left out', why: null },
+      ],
+      options: [{ words: '20 g cream', points: [7, 5.5] }],
+      allergens: ['milk'],
+      cautions: [],
+    } satisfies Card;
+    expect(cardText(plain).split('\n')).toEqual([
+      'Cream soup',
+      'Serves 4, one serving is about 250 g',
+      'From the notebook',
+      '',
+      'Ledger (LE): 6 points a serving (was 9½)',
+      expect.stringMatching(/^Harvest \(HA\): 5, .+ points a serving$/),
+      '210 kcal a serving (was 319)',
+      '',
+      'Ingredients',
+      '- ½ cup (120 g) cream',
+      'For the top:',
+      '- parsley',
+      '- 10 g chives',
+      '',
+      'Steps',
+      '1. Stir.',
+      '',
+      'On the plate, as you like (points with it: LE · HA)',
+      '- 20 g cream: 7 · 5½',
+      '',
+      'What was changed',
+      '- 1 cup cream → ½ cup cream. half the fat',
+      '- 20 g butter → left out',
+      '',
+      'Contains: milk',
+      '',
+      expect.stringContaining('no medical advice'),
+      '',
+      'Counted 25 Nov 2026',
+    ]);
+    // What is not there has no heading, and what nobody knows no line.
+    const bare = {
+      ...plain,
+      servings: null,
+      kcal: null,
+      ingredients: [],
+      steps: [],
+      options: [],
+      changes: [],
+      allergens: [],
+    };
+    expect(cardText({ ...bare, credit: { author: null, url: null, whose: 'own' }, programs: [] }).split('\n')).toEqual([
+      'Cream soup',
+      'The whole, about 250 g',
+      '',
+      '',
+      expect.stringContaining('no medical advice'),
+      '',
+      'Counted 25 Nov 2026',
+    ]);
+    expect(cardText({ ...plain, kcalWas: null })).toContain('\n210 kcal a serving\n');
   });
   it('is a text to paste', () => {
     const text = cardText(card);

@@ -24,6 +24,17 @@ describe('where a dish stands on its stair', () => {
     };
     expect(countVersion(shorter, kitchenOf(), [plainCounter(sample('LE'))]).counts[0]!.points).toBe(count.points - 1);
   });
+  it('says it in a measure of the kitchen where one comes out even', () => {
+    const mash = readVersion(['1 kg potatoes', '60 g butter'], { servings: 4 });
+    const lines = countVersion(mash, kitchenOf(), []).lines;
+    const house = stairPlace(lines, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
+    expect(house.more).toBe('Up to 1¼ tsp (6 g) more butter changes nothing.');
+    expect(house.less).toBe('2 g less butter makes it 7.');
+    // A line of two foods has no measure of its own.
+    const two = [{ ...lines[1]!, parts: [...lines[1]!.parts, lines[0]!.parts[0]!] }];
+    const mixed = stairPlace(two, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
+    expect(`${mixed.less} ${mixed.more}`).not.toMatch(/tsp|tbsp|cup/);
+  });
   it('never names a kept line for going', () => {
     const named = place('LE').less;
     const id = gratin.lines.find((l) => named.includes(l.item))!.id;

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { generalSolver } from '../../../tests/support/general-solver.ts';
 import { atMost, hardChoices, seeded } from '../../../tests/support/hard-choices.ts';
+import { type BoundTable, leastDeparture, toleranceOf } from './bound-tables.ts';
 import { type ChoiceProblem, departureOfPicks, keepsLimits } from './problem.ts';
 import { solveChoices } from './solve.ts';
+import { TOLERANCE } from './undominated.ts';
 
 /** The least departure by trying everything; null when nothing keeps the limits. */
 function bruteForce(problem: ChoiceProblem): number | null {
@@ -32,6 +34,19 @@ function solved(problem: ChoiceProblem): number | null {
   expect(departureOfPicks(problem, answer.solution.picks)).toBe(answer.solution.departure);
   return answer.solution.departure;
 }
+
+describe('the tolerance of a table', () => {
+  it('grows with the mix of limits that it bounds: a tie within it is no violation', () => {
+    const table = { least: Float64Array.from([0]), room: 1, mix: Float64Array.from([0.25, 0.5]) };
+    expect(toleranceOf(table as unknown as BoundTable)).toBeCloseTo(TOLERANCE * 1.75, 15);
+    expect(
+      leastDeparture({ ...table, least: Float64Array.from([1 + TOLERANCE * 1.7, 0]) } as unknown as BoundTable, 1),
+    ).toBe(0);
+    expect(
+      leastDeparture({ ...table, least: Float64Array.from([1 + TOLERANCE * 1.8, 0]) } as unknown as BoundTable, 1),
+    ).toBe(1);
+  });
+});
 
 describe('the search', () => {
   it('finds what trying everything finds, on 300 small cases', () => {

@@ -64,6 +64,14 @@ describe('slack', () => {
       { numRuns: 200 },
     );
   });
+  it('of a line below 10 g is in tenths of a gram, as a kitchen scale shows them', () => {
+    // 4 + 6.23 is 10.23, which is 10: up to 10.5 there is 0.27, and below 9.5 some 0.73 have to go.
+    const lines = [testLine(pointFood('a'), 4), testLine(pointFood('b'), 6.23)];
+    expect(slackOf(lines, 'line-a', counterOf(testProgram()), { servings: 1 })).toMatchObject({
+      mayAdd: 0.2,
+      mustGo: 0.8,
+    });
+  });
   it('says so when not even leaving the line out is enough', () => {
     const lines = [testLine(pointFood('big'), 400), testLine(pointFood('small'), 0.2)];
     expect(slackOf(lines, 'line-small', counterOf(testProgram()), { servings: 1 })!.mustGo).toBeNull();

@@ -18,6 +18,11 @@ describe('a volume in the measures a kitchen has', () => {
     [300, 'gram', '300 g'],
     [2, null, '2'],
   ])('%f %s is %s', (quantity, unit, said) => expect(sayVolume(quantity, unit)).toBe(said));
+  it.each([
+    [5 / 16, '¼ cup + 1 tbsp'],
+    [7 / 16, '¼ cup + 3 tbsp'],
+    [11 / 16, '½ cup + 3 tbsp'],
+  ])('%f cup is %s: a whole spoon beside the cup', (cups, said) => expect(sayVolume(cups, 'cup')).toBe(said));
   it('is read back as about the same amount', () => {
     const teaspoons: Record<string, number> = { cup: 48, tablespoon: 3, teaspoon: 1 };
     fc.assert(

@@ -87,8 +87,9 @@ export function readAmount(text: string): AmountRead | null {
   if (between && range === null) return null;
   if (range && !first.article) {
     const second = readNumber(rest.slice(range[0].length));
-    if (second && !second.article && second.value > first.value) {
-      quantityMax = second.value;
+    if (second && !second.article && second.value >= first.value) {
+      // "2 to 2" is 2, said twice.
+      quantityMax = second.value === first.value ? null : second.value;
       rest = second.rest;
     }
   }

@@ -114,6 +114,16 @@ describe('more shapes of lines', () => {
   ])('%s', (line, want) => expect(readLine(line)).toMatchObject(want));
 });
 
+describe('a range', () => {
+  it.each([
+    ['2 to 3 eggs', 2, 3],
+    ['2 to 2 eggs', 2, null],
+    ['2-2½ cups flour', 2, 2.5],
+  ])('%s', (line, quantity, quantityMax) =>
+    expect(readLine(line, null)).toMatchObject({ quantity, quantityMax, item: line.replace(/^.* /, '') }),
+  );
+});
+
 describe('bad lines', () => {
   it('warns of an amount of nothing', () => {
     const r = readLine('0 cups flour');

@@ -36,6 +36,13 @@ describe('stock', () => {
     ]);
     expect(taken[0]!.after!.opened).toBe(true);
   });
+  it('is empty below a gram, and not before', () => {
+    const left = (grams: number) => takeFromStock([item('a', { grams: 100 })], [line('l', 'butter', grams)])[0]!.after;
+    expect(left(98.4)?.grams).toBe(1.6);
+    expect(left(99)?.grams).toBe(1);
+    expect(left(99.1)).toBeNull();
+    expect(left(250)).toBeNull();
+  });
   it('opens what nobody weighed, and takes nothing of what it has not, cannot be had or was left out', () => {
     expect(takeFromStock([item('a', { grams: null })], [line('l', 'butter', 50)])[0]!.after).toMatchObject({
       grams: null,

@@ -166,6 +166,12 @@ describe('the departure of a version', () => {
     expect(gone).toBe(leftOutDeparture('melt'));
     expect(from([cream, butter, walnuts]).known).toBe(gone);
   });
+  it('goes by the whole where nobody said for how many', () => {
+    const none = (v: Version): Version => ({ ...v, servings: null });
+    const half = none(after([cream, weighing(gruyere, 75), butter, walnuts]));
+    const gone = leftOutDeparture('melt');
+    expect(departureFrom(none(version), half, SWAPS, shippedFood).known).toBeCloseTo(gone / 2, 6);
+  });
   it('names what was changed by hand and nobody said how far', () => {
     const quark = { ...lineOf('100 g quark'), id: 'q', originLineId: cream.originLineId };
     const added = { ...lineOf('300 g mushrooms'), id: 'm', originLineId: 'm' };

@@ -28,6 +28,14 @@ describe('what a swap does besides its points', () => {
     expect(effectWords(mayo, [])).toMatch(/^brings in milk(?!, not)/);
     expect(effect(['200 g mayonnaise', '100 g yogurt'], 'mayo-to-yogurt').brings).toEqual([]);
   });
+  it('begins to speak at 40 mg of sodium and 10 g on the plate', () => {
+    const words = (sodium: number, grams: number) => effectWords({ brings: [], sodium, grams }, []);
+    expect(words(40, 0)).toBe('40 mg more sodium');
+    expect(words(-41, 0)).toBe('41 mg less sodium');
+    expect(words(39.9, 0)).toBeNull();
+    expect(words(0, 10)).toBe('10 g more on the plate');
+    expect(words(0, -9.9)).toBeNull();
+  });
   it('weighs the plate', () => {
     const less = effect(['400 g Gruyère', '1 kg potatoes'], 'cheese-less');
     expect(less.grams).toBeCloseTo(-50, 6);

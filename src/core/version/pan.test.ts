@@ -15,7 +15,17 @@ describe('a pan', () => {
     ['9" round', (Math.PI * 22.86 ** 2) / 4],
     ['24', Math.PI * 12 ** 2],
   ])('%s', (text, area) => expect(panArea(readPan(text)!)).toBeCloseTo(area, 6));
-  it.each(['', 'a large one', '0 cm', '400 x 300 cm'])('"%s" is none', (text) => expect(readPan(text)).toBeNull());
+  it.each([
+    ['120 cm', 120],
+    ['47 inch', 119.38],
+    ['15', 38.1],
+    ['16', 16],
+  ])('%s is round, and as wide as it says', (text, diameterCm) =>
+    expect(readPan(text)).toEqual({ shape: 'round', diameterCm }),
+  );
+  it.each(['', 'a large one', '0 cm', '20 x 0 cm', '121 cm', '48 inch', '400 x 300 cm'])('"%s" is none', (text) =>
+    expect(readPan(text)).toBeNull(),
+  );
   it('fits by its area: common practice says an 8-inch square holds what a 9-inch round does', () => {
     expect(panFactor(readPan('8-inch square')!, readPan('9-inch round')!)).toBeCloseTo(0.994, 3);
     expect(panFactor(readPan('8-inch round')!, readPan('9x13 inch')!)).toBeCloseTo(117 / (Math.PI * 16), 6);

@@ -45,6 +45,23 @@ describe('scaling', () => {
     }
     expect(scaled(6).servings).toBe(6);
   });
+  it('leaves alone what has no amount, and scales the weight of what has one only by weight', () => {
+    const [salt] = version.lines.filter((l) => l.amount === null);
+    expect(scaled(8).lines.find((l) => l.id === salt!.id)).toEqual(salt);
+    const grams = { grams: 30, low: 20, high: 40, from: 'estimate' as const };
+    const rest = { ...version, lines: [{ ...salt!, id: 'rest', weight: grams }] };
+    const changes = scaleChanges(rest, 8);
+    const twice = applyEntry(rest, { id: 'e', label: 'scale', undoes: null, changes }).lines[0]!;
+    expect(twice).toEqual({ ...rest.lines[0], weight: { ...grams, grams: 60, low: 40, high: 80 } });
+  });
+  it('scales the words of a line that nobody could weigh', () => {
+    const dust = readVersion(['2 cups mystery dust'], { servings: 2 });
+    expect(dust.lines[0]!.weight).toBeNull();
+    const changes = scaleChanges(dust, 4);
+    const line = applyEntry(dust, { id: 'e', label: 'scale', undoes: null, changes }).lines[0]!;
+    expect(line.text).toBe('4 cups mystery dust');
+    expect(line.weight).toBeNull();
+  });
   it('is no change of the dish', () => {
     expect(pairLines(version, scaled(7)).filter((p) => p.changed)).toEqual([]);
   });

@@ -71,6 +71,30 @@ describe('ways', () => {
       expect(w.changes.length).toBeLessThanOrEqual(3);
     }
   });
+  it('leaves a line out, and that line alone, when it is applied', () => {
+    const { choices } = findWays(gratin, testAim([null]), testChoiceContext([LE]), { frontierOf: null });
+    const out = choices.flatMap((l) => l.choices).find((c) => c.kind === 'leaveOut' && c.lineId === 'l5')!;
+    const after = applied(gratin, [out]);
+    expect(after.lines.map((l) => l.leftOut)).toEqual([false, false, false, false, false, true]);
+    expect(after.lines.slice(0, 5)).toEqual(gratin.lines.slice(0, 5));
+    const without = { ...gratin, lines: gratin.lines.slice(0, 5) };
+    expect(countVersion(after, kitchenOf(), [LE]).counts[0]!.raw).toBeCloseTo(
+      countVersion(without, kitchenOf(), [LE]).counts[0]!.raw,
+      9,
+    );
+  });
+  it('comes as near to a weight as to the points, where both cannot be had', () => {
+    const base = countVersion(gratin, kitchenOf(), [LE]);
+    const grams = base.servingGrams * 1.03;
+    const aim = testAim([base.counts[0]!.points - 3], { grams });
+    const { reachable, obstacle } = findWays(gratin, aim, testChoiceContext([LE]), { frontierOf: null });
+    expect(reachable).toBe(false);
+    const { closest } = obstacle!;
+    // Each step that the points give way, the weight gives a twentieth: and no more than that.
+    const steps = closest!.points[0]! - aim.points[0]!;
+    expect(closest!.grams).toBeGreaterThanOrEqual(grams * (1 - 0.05 * Math.max(1, steps)) - 1e-9);
+    expect(closest!.grams).toBeLessThan(grams);
+  });
   it('recounts every way by the engine: points, calories, portion weight, departure', () => {
     const { ways, frontier } = findWays(gratin, testAim([8, null]), testChoiceContext([LE, HA]), { frontierOf: 0 });
     const all: Way[] = [...ways, ...frontier.map((f) => f.way)];

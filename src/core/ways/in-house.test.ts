@@ -4,7 +4,9 @@ import { readVersion } from '../../../tests/support/test-version.ts';
 import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
 import { houseOf } from '../stock/house-of.ts';
 import type { StockItem } from '../stock/stock.ts';
+import type { Version } from '../version/version.ts';
 import { findWays } from './find-ways.ts';
+import { houseLimits } from './house-limits.ts';
 import { type House, isInHouse } from './in-house.ts';
 
 const item = (foodId: string | null, grams: number | null, rest: Partial<StockItem> = {}): StockItem => ({
@@ -72,6 +74,26 @@ describe('ways with what is in the house', () => {
       find(4, house(grams), twice).ways.map((w) => w.changes.flatMap((c) => c.brings).reduce((g, b) => g + b.grams, 0));
     expect(Math.max(...used(700))).toBeGreaterThan(400);
     for (const g of used(400)) expect(g).toBeLessThanOrEqual(400);
+  });
+  it('do not have what was left out', () => {
+    const milk = readVersion(['300 ml heavy cream', '100 g evaporated skim milk'], { servings: 6 });
+    const brought = (version: Version) =>
+      find(8, undefined, version).choices.flatMap((l) => l.choices.flatMap((c) => c.brings.map((b) => b.foodId)));
+    expect(milk.lines[1]!.food).toMatchObject({ foodId: 'milk-evaporated-skim' });
+    expect(brought(milk)).not.toContain('milk-evaporated-skim');
+    const gone = { ...milk, lines: milk.lines.map((l, i) => (i === 1 ? { ...l, leftOut: true } : l)) };
+    expect(brought(gone)).toContain('milk-evaporated-skim');
+  });
+  it('need what they bring in, gram for gram', () => {
+    const twice = readVersion(['300 ml heavy cream', '300 ml heavy cream, for the top'], { servings: 6 });
+    const house: House = { stock: new Map([['milk-evaporated-skim', 900]]), only: true };
+    const { choices } = find(4, house, twice);
+    const [limit] = houseLimits(choices, house);
+    expect(limit!.most).toBe(900);
+    for (const c of choices.flatMap((l) => l.choices))
+      expect(limit!.of(c)).toBe(c.brings.reduce((g, b) => g + b.grams, 0));
+    expect(houseLimits(choices, { ...house, only: false })).toEqual([]);
+    expect(houseLimits(choices.slice(0, 1), house)).toEqual([]);
   });
   it('offer an alternative from the house beside the best', () => {
     const free = find(10, undefined).ways[0]!;

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { testFood } from '../../../tests/support/test-lines.ts';
+import type { Food } from '../food/food.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { readIngredient } from './read-ingredient.ts';
+import { weighAmount } from './weigh.ts';
 
 const index = indexFoods(SHIPPED_FOODS);
 const read = (line: string, system: MeasureSystem = 'us') => readIngredient(line, null, index, system);
@@ -58,6 +61,14 @@ describe('what a line weighs', () => {
     expect(w.from).toBe('estimate');
     expect(w.low).toBeLessThan(w.grams);
     expect(w.high).toBeGreaterThan(w.grams);
+  });
+  it('takes a package by another name for the one that it knows, 15 % more or less', () => {
+    const yeast: Food = {
+      ...testFood('yeast-test', { kcal: 300 }),
+      measures: [{ unit: 'packet', form: null, grams: 7 }],
+    };
+    expect(weighAmount(2, 'sachet', yeast, 'us')).toEqual({ grams: 14, from: 'estimate', spread: 0.15 });
+    expect(weighAmount(2, 'packet', yeast, 'us')).toEqual({ grams: 14, from: 'measure', spread: 0 });
   });
   it('points out two amounts that disagree by more than 15 %', () => {
     expect(read('1 cup (120 ml) milk').warnings.join()).toMatch(/disagree/);

@@ -1,0 +1,100 @@
+// How well the tests of the core bite: a seeded sample of mutants over all of its rooms, or the files that are named.
+//
+//   npm run mutants                     the sample; its score goes into docs/mutants.md
+//   npm run mutants -- src/core/a.ts …  these files, whole
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { bin, ensureInstalled, ROOT } from './ensure.mjs';
+
+ensureInstalled({ forWork: true });
+const SEED = Number(process.env.SEED ?? 20_261_126);
+/** Lines of which every mutant is tried; a line has two or three. */
+const LINES = Number(process.env.LINES ?? 300);
+const files = process.argv.slice(2);
+
+/** Park and Miller's minimal standard generator (1988): the same sample from the same seed, anywhere. */
+function seeded(seed) {
+  let state = seed % 2_147_483_647;
+  return () => (state = (state * 16_807) % 2_147_483_647) / 2_147_483_647;
+}
+
+const inCore = readdirSync(join(ROOT, 'src/core'), { recursive: true })
+  .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$|\.data\.ts$|shipped\//.test(f))
+  .map((f) => join('src/core', f))
+  .sort();
+/** A line that does something: with an operator, a condition, a call. Imports and types have no mutants. */
+const DOES = /[<>=!&|?+\-*/%]|\b(?:true|false|some|every|filter|sort|min|max|slice)\b/;
+const NOTHING = /^\s*(?:import|export type|export interface|interface|type|readonly|\/\/|\/?\*)/;
+
+/** Lines of the core, shuffled. */
+function sample(most) {
+  const lines = inCore.flatMap((file) =>
+    readFileSync(join(ROOT, file), 'utf8')
+      .split('\n')
+      .flatMap((text, i) => (DOES.test(text) && !NOTHING.test(text) ? [`${file}:${i + 1}-${i + 1}`] : [])),
+  );
+  const random = seeded(SEED);
+  for (let i = lines.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1));
+    [lines[i], lines[j]] = [lines[j], lines[i]];
+  }
+  return lines.slice(0, most);
+}
+
+const mutate = files.length > 0 ? files : sample(LINES);
+const status = bin(
+  ['@stryker-mutator', 'core', 'bin', 'stryker.js'],
+  ['run', 'stryker.config.json', '--mutate', mutate.join(',')],
+);
+if (status !== 0) process.exit(status);
+
+/** Mutants that change nothing a user could see, each with the reason. */
+const equivalent = JSON.parse(readFileSync(join(ROOT, 'tests/data/equivalent-mutants.json'), 'utf8'));
+const report = JSON.parse(readFileSync(join(ROOT, 'dist/mutants.json'), 'utf8'));
+const rooms = new Map();
+const left = [];
+let excused = 0;
+for (const [path, { source, mutants }] of Object.entries(report.files)) {
+  const file = relative(ROOT, join(ROOT, path));
+  const room = file.split('/')[2];
+  const lines = source.split('\n');
+  for (const m of mutants) {
+    if (['Ignored', 'CompileError', 'RuntimeError'].includes(m.status)) continue;
+    const tally = rooms.get(room) ?? { tried: 0, killed: 0, same: 0 };
+    rooms.set(room, tally);
+    tally.tried++;
+    const line = lines[m.location.start.line - 1].trim();
+    if (m.status === 'Killed' || m.status === 'Timeout') tally.killed++;
+    else if (equivalent.some((e) => e.file === file && e.line === line && e.mutant === m.replacement)) {
+      tally.same++;
+      excused++;
+    } else left.push({ file, line, mutant: m.replacement, mutator: m.mutatorName, at: m.location.start.line });
+  }
+}
+const sum = (key) => [...rooms.values()].reduce((s, t) => s + t[key], 0);
+const [tried, killed] = [sum('tried'), sum('killed')];
+const score = (t) => `${((100 * t.killed) / Math.max(1, t.tried - t.same)).toFixed(1)} %`;
+writeFileSync(join(ROOT, 'dist/mutants-left.json'), JSON.stringify(left, null, 1));
+console.log(`${tried} mutants: ${killed} killed, ${excused} change nothing, ${left.length} left`);
+console.log(
+  `of those that change something: ${score({ tried, killed, same: excused })}; raw ${score({ tried, killed, same: 0 })}`,
+);
+console.log('what is left: dist/mutants-left.json');
+
+if (files.length === 0) {
+  const rows = [...rooms].sort(([a], [b]) => (a < b ? -1 : 1));
+  const table = [
+    '| room | mutants | killed | change nothing | score |',
+    '| --- | --- | --- | --- | --- |',
+    ...rows.map(([room, t]) => `| ${room} | ${t.tried} | ${t.killed} | ${t.same} | ${score(t)} |`),
+    `| **all** | ${tried} | ${killed} | ${excused} | **${score({ tried, killed, same: excused })}** |`,
+  ].join('\n');
+  const paper = join(ROOT, 'docs/mutants.md');
+  const head = `${new Date().toISOString().slice(0, 10)}, seed ${SEED}, every mutant of ${LINES} lines:`;
+  const text = readFileSync(paper, 'utf8');
+  writeFileSync(
+    paper,
+    text.replace(/<!-- figures -->[\s\S]*<!-- end -->/, `<!-- figures -->\n\n${head}\n\n${table}\n\n<!-- end -->`),
+  );
+  bin(['@biomejs', 'biome', 'bin', 'biome'], ['format', '--write', 'docs/mutants.md']);
+}
