@@ -232,6 +232,13 @@ export async function playStory(
     const before = new Set(waitingIds(d));
     log.questions.count++;
     if (d.shown.differences.length === 0) throw new Error('a question that says nothing');
+    const [asked] = waitingIds(d);
+    const row = await world.server.db
+      .selectFrom('entry')
+      .select('id')
+      .where('id', '=', asked ?? '')
+      .executeTakeFirst();
+    if (row) throw new Error(`a question about something that was stored long ago: ${asked}`);
     if (random() < 0.5) await d.putMine();
     else await d.takeTheirs();
     for (const id of before) if (!waitingIds(d).includes(id)) log.dropped.add(id);

@@ -217,6 +217,20 @@ describe('a document under the cook’s hands', () => {
     expect(again.shown.save).toBe('conflict');
     expect(fake.version.servings).toBe(9);
   });
+  it('asks nothing about what was acknowledged to a page that was gone by then', async () => {
+    const { fake, editor, outbox, open } = setUp();
+    fake.loseAnswers = 1;
+    await editor.do('Servings', [servings(4, 7)]);
+    editor.close();
+    // The seven was stored; nobody heard of it, and the laptop goes on from there.
+    fake.change(servings(7, 9));
+    const again = open('tab-2');
+    await again.takeUp((await outbox.adopt()) as unknown as VersionWish[]);
+    expect(again.shown).toMatchObject({ save: 'saved', document: { servings: 9 } });
+    expect(again.waiting).toEqual([]);
+    expect(outbox.kept.size).toBe(0);
+    expect(fake.entries).toHaveLength(2);
+  });
   it('does not send what another tab has settled', async () => {
     const { fake, editor, outbox } = setUp();
     fake.away = true;

@@ -157,6 +157,7 @@ export class SavedDocument<D, C> {
     this.#waiting = [...this.#waiting, ...fresh.map((w) => ({ ...w, document: this.key }))].sort((a, b) =>
       a.key < b.key ? -1 : 1,
     );
+    await this.#forgetStored();
     this.#show();
     await this.flush();
   }
@@ -252,7 +253,19 @@ export class SavedDocument<D, C> {
     // An answer tells what came since; where it begins after a gap, what was known before the gap is of no use.
     const gap = had === null || (kept.earlier && fresh.length === kept.entries.length && fresh.length > 0);
     this.#kept = gap ? kept : { ...kept, entries: [...had.entries, ...fresh], earlier: had.earlier };
+    void this.#forgetStored();
     this.#show();
+  }
+
+  /**
+   * Drops what waits and stands in the history already: it was acknowledged to a page that was gone by then. What others
+   * made of it since is theirs, and no question.
+   */
+  async #forgetStored(): Promise<void> {
+    const stored = new Set(this.#kept?.entries.map((e) => e.id));
+    const known = this.#waiting.filter((w) => w.wish.wants === 'entry' && stored.has(w.wish.entry.id));
+    for (const w of known) this.#drop(w);
+    for (const w of known) await this.#outbox.remove(w.key).catch(() => undefined);
   }
 
   /** Takes a state that a list or an event brought; an older one says nothing. */
