@@ -36,6 +36,7 @@ function versionOf(n: number, kind: 'asWritten' | 'lightened', lines: number): V
         amount: { quantity: grams, quantityMax: null, unit: 'gram' },
         item: food.name,
         note: null,
+        read: null,
         food: { kind: 'food', foodId: food.id, revision: 1 },
         weight: { grams, low: grams, high: grams, from: 'weight' },
         role: null,

@@ -26,6 +26,7 @@ const lines = foods.map(
     amount: { quantity: 100, quantityMax: null, unit: 'gram' },
     item: f.name,
     note: null,
+    read: null,
     food: { kind: 'food', foodId: f.id, revision: 1 },
     weight: { grams: 20 + i, low: 20 + i, high: 20 + i, from: 'weight' },
     role: null,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
+import type { ReadingRest } from '../core/reading/reading.ts';
 import { MOST_INGREDIENTS } from '../core/reading/recipe-limits.ts';
 import type { Change, VersionEntry } from '../core/version/entry.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
@@ -35,6 +36,28 @@ const LineFoodSchema = schemaOf<LineFood>()(
   ]),
 );
 
+/** What a line was read as, besides what stands in it. */
+const ReadingRestSchema = schemaOf<ReadingRest>()(
+  z.object({
+    packageQuantity: z.number().nullable(),
+    packageUnit: z.string().max(40).nullable(),
+    parts: z
+      .array(
+        z.object({
+          quantity: z.number(),
+          quantityMax: z.number().nullable(),
+          unit: z.string().max(40).nullable(),
+          relation: z.enum(['plus', 'same']),
+        }),
+      )
+      .max(1000),
+    modifiers: z.array(z.string().max(LONGEST_TEXT)).max(1000),
+    alternatives: z.array(z.string().max(LONGEST_TEXT)).max(1000),
+    confidence: z.number().min(0).max(1),
+    warnings: z.array(z.string().max(400)).max(10),
+  }),
+);
+
 export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
   z.object({
     id: Id,
@@ -50,6 +73,7 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
       .nullable(),
     item: z.string().max(LONGEST_TEXT),
     note: z.string().max(1000).nullable(),
+    read: ReadingRestSchema.nullable().default(null),
     food: LineFoodSchema,
     weight: WeightSchema.nullable(),
     role: z.enum(ROLES).nullable(),

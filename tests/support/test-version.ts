@@ -15,6 +15,7 @@ export const testRecipeLine = (id: string, rest: Partial<Line> = {}): Line => ({
   amount: null,
   item: id,
   note: null,
+  read: null,
   food: { kind: 'open' },
   weight: null,
   role: null,

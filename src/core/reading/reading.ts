@@ -6,6 +6,9 @@ export interface ReadingPart {
   readonly relation: 'plus' | 'same';
 }
 
+/** What of a reading a line keeps besides its amount, its item and its note. */
+export type ReadingRest = Omit<Reading, 'line' | 'quantity' | 'quantityMax' | 'unit' | 'item' | 'note' | 'group'>;
+
 /** What an ingredient line was read as. Nothing is dropped: what is no amount is in `item`, `note` or `modifiers`. */
 export interface Reading {
   /** The words as written. */

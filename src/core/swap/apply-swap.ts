@@ -36,6 +36,7 @@ export function withWeight(line: Line, weight: Weight, food: Food | null, system
     ...line,
     weight,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
+    read: null,
     text: `${sayLike(line.amount?.unit ?? null, food, weight.grams, system)} ${line.item || words}`,
   };
 }
@@ -49,6 +50,7 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
     item: food.name,
     note: null,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
+    read: null,
     text: `${sayLike(base.amount?.unit ?? null, food, weight.grams, system)} ${food.name}`,
     swapId,
     warnings: [],

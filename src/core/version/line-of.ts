@@ -1,3 +1,4 @@
+import type { Reading, ReadingRest } from '../reading/reading.ts';
 import type { Ingredient } from '../weighing/read-ingredient.ts';
 import type { Line } from './version.ts';
 
@@ -17,6 +18,7 @@ export function lineOf(ingredient: Ingredient, id: string, originLineId: string 
         : { quantity: reading.quantity, quantityMax: reading.quantityMax, unit: reading.unit },
     item: reading.item,
     note: reading.note,
+    read: restOf(reading),
     food,
     weight,
     role,
@@ -25,4 +27,9 @@ export function lineOf(ingredient: Ingredient, id: string, originLineId: string 
     swapId: null,
     warnings,
   };
+}
+
+function restOf(reading: Reading): ReadingRest {
+  const { packageQuantity, packageUnit, parts, modifiers, alternatives, confidence, warnings } = reading;
+  return { packageQuantity, packageUnit, parts, modifiers, alternatives, confidence, warnings };
 }

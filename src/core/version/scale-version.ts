@@ -53,6 +53,7 @@ function scaleLineBy(line: Line, factor: number): Line {
     ...line,
     weight,
     amount: { quantity, quantityMax, unit },
+    read: null,
     text: `${said}${grams} ${line.item}${line.note ? `, ${line.note}` : ''}`,
   };
 }

@@ -1,4 +1,5 @@
 import type { Role } from '../food/food.ts';
+import type { ReadingRest } from '../reading/reading.ts';
 import type { LineFood } from '../weighing/line-food.ts';
 import type { Weight } from '../weighing/weigh.ts';
 
@@ -19,6 +20,8 @@ export interface Line {
   readonly amount: LineAmount | null;
   readonly item: string;
   readonly note: string | null;
+  /** What else its text was read as; null where nobody read it: the text is a swap's or a scale's, or older than this. */
+  readonly read: ReadingRest | null;
   readonly food: LineFood;
   readonly weight: Weight | null;
   readonly role: Role | null;

@@ -41,6 +41,7 @@ export function withAmount(line: Line, text: string, food: Food | null, system: 
     line: {
       ...line,
       amount: { quantity, quantityMax, unit },
+      read: null,
       weight: {
         grams: said.grams,
         low: quantity * perUnit * (1 - said.spread),

@@ -5,9 +5,9 @@ import { describeGrams } from '../../core/food/describe-grams.ts';
 import { matchFood } from '../../core/food/match-food.ts';
 import { formatShare } from '../../core/program/format-points.ts';
 import { byEyeIsFine } from '../../core/program/slack.ts';
-import { readLine } from '../../core/reading/read-line.ts';
 import { lineChange } from '../../core/version/entry.ts';
 import { lineOf } from '../../core/version/line-of.ts';
+import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { isOpen, type Line } from '../../core/version/version.ts';
 import { readIngredient, resolveReading } from '../../core/weighing/read-ingredient.ts';
 import { AddLine } from '../components/add-line.tsx';
@@ -71,7 +71,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
   const instead = (line: Line, item: string) => {
     const food = index === null ? undefined : matchFood(index, item, line.note, 1)[0]?.food;
     if (!food) return;
-    const read = resolveReading(readLine(line.text, line.group), [{ food, confidence: 1 }], household.system);
+    const read = resolveReading(readingOfLine(line), [{ food, confidence: 1 }], household.system);
     change(
       line,
       { ...line, item, food: read.food, weight: read.weight, role: food.roles[0] ?? null, warnings: read.warnings },
@@ -168,7 +168,7 @@ interface LineRowProps {
 function LineRow({ line, raw, marks, byEye, foodName, onRewrite, onAsk, onInstead, onRemove }: LineRowProps) {
   const open = isOpen(line);
   const weight = line.weight;
-  const { alternatives } = useMemo(() => readLine(line.text, line.group), [line.text, line.group]);
+  const { alternatives } = useMemo(() => readingOfLine(line), [line]);
   const reading =
     line.food.kind === 'open'
       ? 'What is it?'

@@ -5,8 +5,8 @@ import { withMeasure } from '../../core/food/food-correction.ts';
 import { fold } from '../../core/food/food-words.ts';
 import { matchFood, searchFoods } from '../../core/food/match-food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { readLine } from '../../core/reading/read-line.ts';
 import { gramsOfOne, measureOfLine } from '../../core/version/measure-of-line.ts';
+import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { recipeWeight } from '../../core/version/recipe-weight.ts';
 import type { Line } from '../../core/version/version.ts';
 import type { LineFood } from '../../core/weighing/line-food.ts';
@@ -37,7 +37,7 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
   const index = usePantryIndex(household.id);
   const [search, setSearch] = useState('');
   const [label, setLabel] = useState(false);
-  const reading = useMemo(() => readLine(line.text, line.group), [line]);
+  const reading = useMemo(() => readingOfLine(line), [line]);
   const likely = useMemo(
     () => (index === null ? [] : matchFood(index, line.item, line.note, 5).map((m) => m.food)),
     [index, line],
