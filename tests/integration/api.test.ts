@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { KeptVersion, NewRecipe, RecipeList, RecipePage } from '../../src/contract/recipe.ts';
 import type { Food } from '../../src/core/food/food.ts';
 import { lineChange } from '../../src/core/version/entry.ts';
@@ -8,10 +8,10 @@ import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
 let server: TestServer;
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 
 const api = () => request(server.app);
 const eater = { name: 'Runa', programId: 'program-ledger', exceptions: [], allergies: ['milk'], avoids: ['liver'] };
@@ -153,6 +153,7 @@ describe('foods', () => {
 
 describe('recipes', () => {
   it('are brought in, listed and counted', async () => {
+    await api().put('/api/households/home/eaters/eater-1').send(eater).expect(200);
     const page = await bringIn(newRecipe('gratin', ['1 kg potatoes', '300 ml cream', '150 g Gruyère']));
     expect(page.versions).toHaveLength(1);
     expect(page.foods.map((f) => f.id).sort()).toEqual(['cream-heavy', 'gruyere', 'potato']);

@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { CardLink, RecipePage, RecipeSummary } from '../../src/contract/recipe.ts';
 import type { Feast } from '../../src/core/feast/feast.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
@@ -8,12 +8,12 @@ import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 
 let server: TestServer;
 let recipes: RecipeSummary[];
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
   await seedDemo(server.context);
   recipes = (await request(server.app).get('/api/households/demo-household/recipes')).body.rows;
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 const gratin = (): RecipeSummary => recipes.find((r) => r.title.includes('gratin'))!;
 
 describe('the demo household', () => {
@@ -131,6 +131,7 @@ describe('removing the demo', () => {
     await request(server.app).delete('/api/households/demo').expect(404);
   });
   it('is a mark with a way back, until it is purged', async () => {
+    await request(server.app).delete('/api/households/demo').expect(204);
     await request(server.app).post('/api/households/demo/restore').expect(204);
     const { body } = await request(server.app).get('/api/households/demo-household/recipes').expect(200);
     expect(body.total).toBeGreaterThanOrEqual(16);

@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Food } from '../../src/core/food/food.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
 import type { StockItem } from '../../src/core/stock/stock.ts';
@@ -10,7 +10,7 @@ import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
 let server: TestServer;
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
   await addHousehold(
     server.context,
@@ -18,7 +18,7 @@ beforeAll(async () => {
     NOW.toISOString(),
   );
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 
 const get = (path: string) => request(server.app).get(`/api/households/home${path}`);
 const put = (path: string, body: object) => request(server.app).put(`/api/households/home${path}`).send(body);
@@ -92,6 +92,7 @@ describe('own foods', () => {
     expect(await search('quince')).not.toContain('own-jam-1');
   });
   it('stay in their household, and shipped ones stay as they are', async () => {
+    await put('/foods/own-jam-1', own('own-jam-1')).expect(200);
     await put('/foods/butter', own('butter')).expect(409);
     await request(server.app).put('/api/households/other/foods/own-jam-1').send(own('own-jam-1')).expect(404);
     await request(server.app).get('/api/households/other/foods/own-jam-1/revisions').expect(404);
@@ -196,6 +197,7 @@ describe('stock', () => {
     expect((await get('/stock')).body.map((i: StockItem) => i.name)).toEqual(['saffron']);
   });
   it('says what cannot be', async () => {
+    await put('/stock/stock-2', item).expect(200);
     const wrong = await put('/stock/stock-3', { ...item, useBy: '2026-02-31' }).expect(422);
     expect(wrong.body.detail).toContain('is not a day');
     await request(server.app).put('/api/households/other/stock/stock-2').send(item).expect(404);

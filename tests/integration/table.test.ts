@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { countFeast } from '../../src/core/feast/count-feast.ts';
 import type { Feast } from '../../src/core/feast/feast.ts';
 import { plainCounter } from '../../src/core/program/program.ts';
@@ -14,7 +14,7 @@ const asWritten = {
   ...version,
   lines: version.lines.map((l) => ({ ...l, id: 'feast-line', originLineId: 'feast-line' })),
 };
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
   await request(server.app)
     .post(`${base}/recipes`)
@@ -29,7 +29,7 @@ beforeAll(async () => {
     .expect(201);
   await request(server.app).post('/api/households').send({ id: 'other-home', name: 'Other', zone: 'UTC' });
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 
 const swap = {
   name: 'quark for soured cream',
@@ -101,6 +101,7 @@ describe('feasts', () => {
     expect(page.body.pages[0].versions[0].id).toBe('feast-version');
   });
   it('are counted as the engine counts them, for everyone who counts', async () => {
+    await put(feast, 0).expect(200);
     const eater = { name: 'One', programId: 'program-ledger', exceptions: [], allergies: [], avoids: [] };
     await request(server.app).put(`${base}/eaters/eater-one`).send(eater).expect(200);
     const { body } = await request(server.app).get(`${base}/feasts/feast-one/count`).expect(200);
@@ -113,18 +114,20 @@ describe('feasts', () => {
     await request(server.app).get(`${base}/feasts/nothing-here/count`).expect(404);
   });
   it('are not overwritten by a device that has not seen the last state', async () => {
+    await put(feast, 0).expect(200);
     await put({ ...feast, name: 'Stale' }, 0).expect(412);
     await put({ ...feast, name: 'Blind' }, null).expect(428);
     await put({ ...feast, name: 'Supper by the lake' }, 1).expect(200);
     expect((await request(server.app).get(`${base}/feasts/feast-one`)).body.feast.name).toBe('Supper by the lake');
   });
   it('hold only this household’s dishes, each once, in portions that can be', async () => {
+    await put(feast, 0).expect(200);
     const stray = { ...feast.dishes[0]!, recipeId: 'nothing-here' };
-    await put({ ...feast, dishes: [stray] }, 2).expect(422);
-    await put({ ...feast, dishes: [feast.dishes[0], feast.dishes[0]] }, 2).expect(422);
-    await put({ ...feast, dishes: [{ ...feast.dishes[0], portions: { 'eater-one': -1 } }] }, 2).expect(422);
-    await put({ ...feast, people: 0 }, 2).expect(422);
-    await put({ ...feast, day: '2026-02-30' }, 2).expect(422);
+    await put({ ...feast, dishes: [stray] }, 1).expect(422);
+    await put({ ...feast, dishes: [feast.dishes[0], feast.dishes[0]] }, 1).expect(422);
+    await put({ ...feast, dishes: [{ ...feast.dishes[0], portions: { 'eater-one': -1 } }] }, 1).expect(422);
+    await put({ ...feast, people: 0 }, 1).expect(422);
+    await put({ ...feast, day: '2026-02-30' }, 1).expect(422);
     await put(feast, 0, '/api/households/other-home').expect(422);
     await put({ ...feast, dishes: [] }, 0, '/api/households/other-home').expect(404);
   });
@@ -137,7 +140,7 @@ describe('feasts', () => {
       lines: asWritten.lines.map((l) => ({ ...l, id: 'lighter-line' })),
     };
     await request(server.app).post('/api/households/home/recipes/feast-recipe/versions').send(copy).expect(201);
-    await put({ ...feast, dishes: [{ ...feast.dishes[0], versionId: 'feast-lighter' }] }, 2).expect(200);
+    await put({ ...feast, dishes: [{ ...feast.dishes[0], versionId: 'feast-lighter' }] }, 0).expect(200);
     await request(server.app).delete('/api/households/home/versions/feast-lighter').expect(204);
     const dishes = async () => (await request(server.app).get(`${base}/feasts/feast-one`)).body.feast.dishes;
     expect((await dishes())[0].versionId).toBe('feast-version');

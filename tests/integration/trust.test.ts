@@ -1,15 +1,15 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ConfigError, readConfig } from '../../src/server/config.ts';
 import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 
 let open: TestServer;
 let locked: TestServer;
-beforeAll(async () => {
+beforeEach(async () => {
   open = await testServer();
   locked = await testServer({ passphrase: 'bread and butter' });
 });
-afterAll(async () => {
+afterEach(async () => {
   await open.close();
   await locked.close();
 });

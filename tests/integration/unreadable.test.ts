@@ -1,14 +1,14 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
 import { readRecipe } from '../../src/core/reading/read-recipe.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 
 let server: TestServer;
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 const api = () => request(server.app);
 const home = '/api/households/home';
 

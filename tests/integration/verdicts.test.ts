@@ -1,10 +1,10 @@
 import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
 let server: TestServer;
-beforeAll(async () => {
+beforeEach(async () => {
   server = await testServer();
   const read = readVersion(['200 g soured cream'], { id: 'judged-version', recipeId: 'judged-recipe' });
   const line = { ...read.lines[0]!, id: 'judged-line', originLineId: 'judged-line', swapId: 'soured-half@0.75' };
@@ -24,7 +24,7 @@ beforeAll(async () => {
     })
     .expect(201);
 });
-afterAll(() => server.close());
+afterEach(() => server.close());
 
 const verdict = { versionId: 'judged-version', eaterId: 'eater-one', again: 'no', enough: 'tooLittle', note: ' dry ' };
 const put = (body: object) => request(server.app).put('/api/households/home/verdicts').send(body);
