@@ -9,8 +9,37 @@ export interface FoodMatch {
   readonly confidence: number;
 }
 
-/** Below this the cook is asked. */
+/**
+ * Below this the cook is asked: lower, and another food is taken in silence; higher, and the cook is asked about foods
+ * that are plainly named. Set by hand, with {@link SCORE}, on the lines of `tests/data`.
+ */
 export const SURE = 0.68;
+
+/**
+ * How sure a name in common is. All of them are set by hand on the same lines; there is no source for them, and what
+ * they are worth is what the tests over those lines say.
+ */
+const SCORE = {
+  /** A name of all the words but those that only describe. */
+  content: 0.96,
+  /** What of the line the name covers counts more than what the name adds: "onion" is no "onion soup". */
+  covered: 0.62,
+  exact: 0.38,
+  /** The last word is usually the food itself: "tomato soup" is a soup. */
+  head: 0.04,
+  /** No name in part is as sure as a whole one. */
+  most: 0.95,
+  /** The line says raw, cooked, dry …, and the food is. */
+  agrees: 0.05,
+  /** It says cooked, and the food is raw or dry: weighed otherwise, but often the same food. */
+  cookedOfRaw: 0.1,
+  /** It says dry, and the food is not. */
+  dryOfOther: 0.08,
+  /** It says nothing, and the food is a cooked one. */
+  cookedUnasked: 0.05,
+  /** A word had to be put right. */
+  mended: 0.08,
+} as const;
 
 interface IndexedName {
   readonly food: Food;
@@ -106,8 +135,7 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
   const plain = item.replace(GRADE, ' ');
   const typed = foodWords(grade !== null && /[a-z]/i.test(plain) && GRADED_MEAT.test(item) ? plain : item);
   const words = typed.map((w) => spelled(index, w));
-  // A word that had to be put right makes the match a little less sure.
-  const doubt = words.every((w, i) => w === typed[i]) ? 0 : 0.08;
+  const doubt = words.every((w, i) => w === typed[i]) ? 0 : SCORE.mended;
   const noteWords = foodWords(note ?? '');
   const content = words.filter((w) => !isNoise(w));
   const best = new Map<Food, number>();
@@ -116,7 +144,7 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
   };
   for (const [list, confidence] of [
     [words, 1],
-    [content, 0.96],
+    [content, SCORE.content],
   ] as const) {
     if (list.length === 0) continue;
     const exact = index.byKey.get(wordsKey(list));
@@ -137,26 +165,25 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
       nameWeight += weight;
       if (query.includes(w)) shared += weight;
     }
-    // What the line says counts more than what the name adds; the last word is usually the food itself.
     const covered = shared / queryWeight;
     const exactness = shared / nameWeight;
-    let score = 0.62 * covered + 0.38 * exactness;
-    if (head !== undefined && name.words.includes(head)) score += 0.04;
-    put(name.food, Math.min(0.95, score * 0.95));
+    let score = SCORE.covered * covered + SCORE.exact * exactness;
+    if (head !== undefined && name.words.includes(head)) score += SCORE.head;
+    put(name.food, Math.min(SCORE.most, score * SCORE.most));
   }
   const ranked = [...best].map(([food, confidence]) => {
     let c = confidence;
     if (state !== undefined && confidence <= 1) {
-      if (food.state === state) c = Math.min(1, c + 0.05);
+      if (food.state === state) c = Math.min(1, c + SCORE.agrees);
       else if (
         state === 'cooked' &&
         (food.state === 'raw' || food.state === 'dry') &&
         words.some((w) => STATE_WORDS[w])
       )
-        c -= 0.1;
+        c -= SCORE.cookedOfRaw;
       else if (state === 'dry' && food.state !== 'dry' && food.state !== 'as is' && words.some((w) => STATE_WORDS[w]))
-        c -= 0.08;
-    } else if (food.state === 'cooked' && confidence < 0.96) c -= 0.05;
+        c -= SCORE.dryOfOther;
+    } else if (food.state === 'cooked' && confidence < SCORE.content) c -= SCORE.cookedUnasked;
     c -= doubt;
     const graded = grade === null ? food : ofGrade(index, food, grade);
     return { food: graded, confidence: Math.max(0, Math.min(1, c)), order: c };

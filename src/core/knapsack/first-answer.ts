@@ -1,14 +1,30 @@
 import { type ChoiceRow, type ChoiceRows, dot, TOLERANCE } from './undominated.ts';
 
-/** Directions besides the limits themselves in which what is left is bounded. */
+/** Directions besides the limits themselves in which what is left is bounded: every one is a table to fill. */
 const MOST_MIXED = 3;
+/** Two mixtures nearer than this to each other bound the same: a share of their size. */
+const APART = 0.02;
+/**
+ * Subgradient steps. The step begins wide and shrinks by `SHRINK` whenever `PATIENCE` rounds have brought nothing: the
+ * usual rule for Lagrangian multipliers (Held, Wolfe and Crowder, 1974; from memory). How many rounds is set by timing:
+ * a sharper bound saves tables, and costs a pass over all choices.
+ */
 const ROUNDS = 90;
+const FIRST_STEP = 100;
+const PATIENCE = 6;
+const SHRINK = 0.6;
 /** Choices from which a first answer is mended. */
 const STARTS = 3;
 /** Improvements of a first answer at most. */
 const IMPROVED = 40;
 
-/** Multipliers near the best of the Lagrangian dual, by subgradient steps, and the choices that they lead to. */
+/**
+ * Multipliers near the best of the Lagrangian dual, by subgradient steps, and the choices that they lead to.
+ *
+ * A multiplier is a price on a limit. With prices every line chooses by itself what is cheapest, so the sum over lines
+ * is a bound on the whole; a limit that is broken gets dearer, one with room to spare cheaper, until the bound is as high
+ * as it gets. The prices of the best rounds are the mixtures that the tables are made of.
+ */
 export function findMultipliers(rows: ChoiceRows, room: Float64Array): { mixes: Float64Array[]; starts: number[][] } {
   const K = room.length;
   const scale = Float64Array.from(room, (_, k) => {
@@ -19,7 +35,7 @@ export function findMultipliers(rows: ChoiceRows, room: Float64Array): { mixes: 
   const lambda = new Float64Array(K);
   const kept: { value: number; lambda: Float64Array; chosen: number[] }[] = [];
   let bestValue = Number.NEGATIVE_INFINITY;
-  let step = 100;
+  let step = FIRST_STEP;
   let stale = 0;
   const over = new Float64Array(K);
   for (let round = 0; round < ROUNDS; round++) {
@@ -43,8 +59,8 @@ export function findMultipliers(rows: ChoiceRows, room: Float64Array): { mixes: 
     if (value > bestValue + 1e-6) {
       bestValue = value;
       stale = 0;
-    } else if (++stale >= 6) {
-      step *= 0.6;
+    } else if (++stale >= PATIENCE) {
+      step *= SHRINK;
       stale = 0;
     }
     kept.push({ value, lambda: Float64Array.from(lambda), chosen });
@@ -64,7 +80,7 @@ export function findMultipliers(rows: ChoiceRows, room: Float64Array): { mixes: 
         d += Math.abs(o[k]! - l[k]!) * scale[k]!;
         size += (o[k]! + l[k]!) * scale[k]!;
       }
-      return d / size > 0.02;
+      return d / size > APART;
     });
     if (far) mixes.push(l);
     if (mixes.length >= MOST_MIXED) break;
@@ -85,7 +101,7 @@ export function mend(rows: ChoiceRows, start: readonly number[], room: Float64Ar
     let e = 0;
     for (let k = 0; k < K; k++) {
       const s = sums[k]! + (to === null || from === null ? 0 : to.amounts[k]! - from.amounts[k]!);
-      // A hair inside the room: the limits themselves decide at the end.
+      // A little inside the room, so that rounding does not undo it: the limits themselves decide at the end.
       e += Math.max(0, s - room[k]! + TOLERANCE) * weight[k]!;
     }
     return e;

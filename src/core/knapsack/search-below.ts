@@ -117,7 +117,7 @@ function growing(K: number) {
   };
 }
 
-/** A layer without the partial choices that another departs and sums to no more than. */
+/** A layer without the partial choices that another one beats: it departs as little and adds as little to every limit. */
 function withoutDominated(layer: Layer, K: number): Layer {
   const { count, departures, sums } = layer;
   if (count < 2) return layer;

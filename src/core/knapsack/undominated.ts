@@ -24,7 +24,7 @@ export function commonUnit(problem: ChoiceProblem): number {
   return problem.lines.flat().reduce((g, c) => gcd(c.departure, g), 0) || 1;
 }
 
-/** Choices without those that another departs and sums to no more than. Of equals the first stays. */
+/** The choices that no other one beats: none departs as little and adds as little to every limit. The first of equals stays. */
 export function undominated(choices: ChoiceProblem['lines'][number], unit: number): ChoiceRow[] {
   const rows = choices.map((c, index): ChoiceRow => ({ departure: c.departure / unit, amounts: c.amounts, index }));
   return rows.filter(
