@@ -105,7 +105,7 @@ export function HouseholdLayout() {
             background: 'var(--ink)',
             color: 'var(--paper)',
             border: 'none',
-            fontFamily: 'inherit',
+            fontFamily: 'var(--font-sans)',
             fontSize: '1rem',
           },
           // The way back is pressed with flour on the thumb.
