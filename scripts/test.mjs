@@ -1,9 +1,9 @@
 // Everything: types, lint, import rules, build, units, end to end in headless Chromium. The last line counts.
 
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, ensureInstalled, isStale, ROOT, run } from './ensure.mjs';
+import { ensureInstalled, isStale, ROOT, run } from './ensure.mjs';
 
 ensureInstalled({ forWork: true });
 ensureChromium();
@@ -30,27 +30,23 @@ names.forEach((name, i) => {
   check(name, held[i]);
 });
 
-const out = join(ROOT, 'dist', 'test-results.json');
 mkdirSync(join(ROOT, 'dist'), { recursive: true });
-const status = bin(
-  ['vitest', 'vitest.mjs'],
-  ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${out}`, ...process.argv.slice(2)],
-  { env: { ...process.env, NODE_ENV: 'test' } },
-);
-try {
-  const results = JSON.parse(readFileSync(out, 'utf8'));
-  passed += results.numPassedTests;
-  failed += results.numFailedTests;
-  if (status !== 0 && results.numFailedTests === 0) failed++;
-} catch {
-  failed++;
-}
+// Journeys wait most of the time: units run beside them. Whoever names files or tests runs those alone.
+const asked = process.argv.slice(2);
+const parts =
+  asked.length > 0
+    ? [asked]
+    : [
+        ['--project', 'end to end'],
+        ['--project', 'unit'],
+      ];
+await Promise.all(parts.map(tests));
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
 /** Runs a tool by itself. @returns how it ended, what it wrote to stdout, and all that it said */
-function output(args) {
-  const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+function output(args, env = process.env) {
+  const child = spawn(process.execPath, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
   let out = '';
   let said = '';
   child.stdout.on('data', (d) => {
@@ -67,6 +63,25 @@ async function runs(args) {
   const { status, said } = await output(args);
   if (status !== 0) console.error(said);
   return status === 0;
+}
+
+/** Runs a part of the tests and counts them; what it says comes in one piece. */
+async function tests(args, part) {
+  const results = join(ROOT, 'dist', `test-results-${part}.json`);
+  rmSync(results, { force: true });
+  const { status, said } = await output(
+    [tool('vitest', 'vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${results}`, ...args],
+    { ...process.env, NODE_ENV: 'test' },
+  );
+  console.log(said);
+  try {
+    const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(results, 'utf8'));
+    passed += numPassedTests;
+    failed += numFailedTests;
+    if (status !== 0 && numFailedTests === 0) failed++;
+  } catch {
+    failed++;
+  }
 }
 
 /** Holds the layers apart; fails, too, when the tool read no module. */
