@@ -111,7 +111,10 @@ const setUp = () => {
   return { fake, outbox, open, editor, keep, kept };
 };
 const servings = (before: number | null, after: number | null): Change => ({ kind: 'servings', before, after });
-afterEach(() => vi.useRealTimers());
+afterEach(() => {
+  vi.useRealTimers();
+  vi.restoreAllMocks();
+});
 
 describe('a document under the cook’s hands', () => {
   it('shows a change at once and says saved only when it is acknowledged', async () => {
@@ -140,6 +143,8 @@ describe('a document under the cook’s hands', () => {
   });
   it('keeps changes while the server is away, waits longer each time, and sends them in order when it is back', async () => {
     vi.useFakeTimers();
+    // The jitter is left to chance, and this test is not.
+    vi.spyOn(Math, 'random').mockReturnValue(0.5);
     const { fake, outbox, editor, keep, kept } = setUp();
     fake.away = true;
     await keep('line-a');
