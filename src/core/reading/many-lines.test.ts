@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
@@ -69,3 +70,48 @@ describe('a hundred thousand generated lines', () => {
 });
 
 const alone = (line: string) => ({ reading: readLine(line), weight: null as Weight | null });
+
+describe('lines of anything', () => {
+  it('never throw and keep every word', () => {
+    const piece = fc.constantFrom(
+      '1',
+      '½',
+      '1/2',
+      '-',
+      '(',
+      ')',
+      'cup',
+      'T',
+      'of',
+      'or',
+      ',',
+      'flour',
+      '14 oz',
+      'can',
+      'each',
+      'to taste',
+      '½½',
+      '/',
+      '”',
+      '🙂',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 80 }),
+          fc.array(piece, { maxLength: 12 }).map((a) => a.join(' ')),
+        ),
+        (line) => {
+          const r = readLine(line);
+          expect(r.line).toBe(line);
+          expect(r.quantity === null || Number.isFinite(r.quantity)).toBe(true);
+          expect(r.confidence).toBeGreaterThanOrEqual(0);
+          const kept =
+            `${r.item} ${r.note ?? ''} ${r.alternatives.join(' ')} ${r.modifiers.join(' ')} ${r.unit ?? ''}`.toLowerCase();
+          if (/flour/.test(line) && line.length < 60) expect(kept).toContain('flour');
+        },
+      ),
+      { numRuns: 3000 },
+    );
+  });
+});
