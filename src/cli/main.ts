@@ -9,7 +9,7 @@ import { waysCommand } from './ways-command.ts';
 
 const USAGE = `imbiss: the engine without a screen
 
-  parse  FILE|- [--json]
+  parse  FILE|- [--explain] [--json]
   score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
   ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]

@@ -4,6 +4,7 @@ import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatAmount } from '../core/quantity/format-amount.ts';
 import type { MeasureSystem } from '../core/quantity/measure-system.ts';
+import { explainLine } from '../core/reading/explain-line.ts';
 import { type IngredientText, ingredientLines } from '../core/reading/read-recipe.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
@@ -32,18 +33,22 @@ export function parsedLine(i: IngredientText, index: FoodIndex, system: MeasureS
   };
 }
 
-/** `parse`: every ingredient line of a text, in order. */
+/** `parse`: every ingredient line of a text, in order; with --explain, which rule of the reader took which words. */
 export function parseCommand(text: string, flags: Flags): string {
   if (text.trim() === '') throw new CliError('There is nothing to read.', 'Give a text with one ingredient a line.');
   const system = systemOf(flags);
   const index = indexFoods(SHIPPED_FOODS);
-  const lines = ingredientLines(text).map((i) => parsedLine(i, index, system));
+  const lines = ingredientLines(text).map((i) => ({
+    ...parsedLine(i, index, system),
+    ...(flags.explain ? { rules: [...explainLine(i.text, i.group).steps] } : {}),
+  }));
   if (flags.json) return JSON.stringify(lines, null, 2);
   return lines
     .map((l) => {
       const amount = l.quantity === null ? '' : [formatAmount(l.quantity), l.unit].filter(Boolean).join(' ');
       const grams = l.grams === null ? '' : `${l.grams.toFixed(1)} g (${l.gramsFrom})`;
-      return [l.line, amount, l.item, l.food?.name ?? '?', grams].join('\t');
+      const rules = (l.rules ?? []).map(({ rule, words }) => `\n  ${rule}${words === '' ? '' : `: ${words}`}`);
+      return [l.line, amount, l.item, l.food?.name ?? '?', grams].join('\t') + rules.join('');
     })
     .join('\n');
 }

@@ -32,6 +32,10 @@ export const ParsedLineSchema = z.object({
   food: FoodAnswer,
   grams: z.number().nullable(),
   gramsFrom: GramsFromSchema,
+  rules: z
+    .array(z.object({ rule: z.string(), words: z.string() }))
+    .optional()
+    .describe('With --explain: the rules that had something to say, in order, and the words each took off the line.'),
 });
 export const ParseAnswerSchema = z.array(ParsedLineSchema);
 export type ParsedLine = z.infer<typeof ParsedLineSchema>;

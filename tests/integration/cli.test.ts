@@ -155,6 +155,16 @@ describe('parse', () => {
     expect(lines[2]).toMatchObject({ packageQuantity: 14.5, packageUnit: 'ounce', note: 'drained' });
     expect(lines[3]).toMatchObject({ food: { id: 'salt' }, grams: null, gramsFrom: 'none' });
   });
+  it('says which rule took which words, when asked', async () => {
+    const line = '2 cups flour, sifted';
+    const { out } = await imbiss(['parse', '-', '--explain', '--json'], line);
+    expect(ParseAnswerSchema.parse(JSON.parse(out))[0]!.rules).toEqual([
+      { rule: 'the amount in front', words: '2 cups' },
+      { rule: 'what stands behind the comma', words: 'sifted' },
+    ]);
+    expect((await imbiss(['parse', '-', '--explain'], line)).out).toContain('\n  the amount in front: 2 cups\n');
+    expect((await imbiss(['parse', '-'], line)).out).not.toContain('the amount in front');
+  });
   it('reads the ingredients of a whole recipe', async () => {
     expect(JSON.parse((await imbiss(['parse', file('stew.txt', STEW), '--json'])).out)).toHaveLength(4);
   });
