@@ -6,9 +6,9 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { type CompareAt, type ComparedFood, foodAt } from '../../core/program/compare-foods.ts';
 import { formatShare } from '../../core/program/format-points.ts';
+import { FoodChooser } from '../components/food-chooser.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
-import { FoodChooser } from './food-chooser.tsx';
 import { PantryHead } from './pantry-head.tsx';
 
 const ROWS: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'carbs', 'sugars', 'fibre', 'sodium'];

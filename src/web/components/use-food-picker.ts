@@ -1,0 +1,85 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { RecipeSummary } from '../../contract/recipe.ts';
+import type { Food } from '../../core/food/food.ts';
+import { fold } from '../../core/food/food-words.ts';
+import { matchFood, searchFoods } from '../../core/food/match-food.ts';
+import { readingOfLine } from '../../core/version/reading-of-line.ts';
+import { recipeWeight } from '../../core/version/recipe-weight.ts';
+import type { Line } from '../../core/version/version.ts';
+import { resolveReading } from '../../core/weighing/read-ingredient.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
+import { usePantryIndex } from '../data/use-pantry-index.ts';
+import { sayError } from './say-error.ts';
+
+/** Something that a line may be. */
+export type Pickable =
+  | { readonly kind: 'food'; readonly food: Food }
+  | { readonly kind: 'recipe'; readonly recipe: RecipeSummary };
+
+const MOST_FOODS = 10;
+const MOST_RECIPES = 4;
+
+/** What a line may be: likely foods until words are typed, then what has these words; and what it becomes when picked. */
+export function useFoodPicker(line: Line, onPick: (after: Line, label: string) => void) {
+  const { household } = useHousehold();
+  const { page } = useOpenRecipe();
+  const index = usePantryIndex(household.id);
+  const [search, setSearch] = useState('');
+  const reading = useMemo(() => readingOfLine(line), [line]);
+  const likely = useMemo(
+    () => (index === null ? [] : matchFood(index, line.item, line.note, 5).map((m) => m.food)),
+    [index, line],
+  );
+  const foods = search.trim() === '' || index === null ? likely : searchFoods(index, search, MOST_FOODS);
+  const words = fold(search.trim() || line.item)
+    .split(/\s+/)
+    .filter((w) => w.length > 2);
+  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(words[words.length - 1] ?? ''), 20);
+  const others = (recipes?.rows ?? [])
+    .filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w)))
+    .slice(0, MOST_RECIPES);
+  const found: Pickable[] = [
+    ...foods.map((food) => ({ kind: 'food' as const, food })),
+    ...others.map((recipe) => ({ kind: 'recipe' as const, recipe })),
+  ];
+
+  const pickFood = (food: Food) => {
+    const read = resolveReading(reading, [{ food, confidence: 1 }], household.system);
+    const isFood = { kind: 'food' as const, foodId: food.id, revision: food.revision };
+    onPick(
+      {
+        ...line,
+        food: read.food.kind === 'open' ? isFood : read.food,
+        weight: read.weight ?? line.weight,
+        role: food.roles[0] ?? null,
+        warnings: read.warnings,
+      },
+      `${line.item} is ${food.name}`,
+    );
+  };
+  const pickRecipe = async (id: string) => {
+    try {
+      const other = await readRecipePage(household.id, id);
+      const version = other.versions.filter((v) => v.kind === 'lightened').pop() ?? other.versions[0]!;
+      const food = { kind: 'recipe' as const, recipeId: id, versionId: version.id };
+      onPick(
+        { ...line, food, weight: recipeWeight(reading, version), role: null, warnings: [] },
+        `${line.item} is from ${other.recipe.title}`,
+      );
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  const pick = (picked: Pickable): void => {
+    if (picked.kind === 'food') pickFood(picked.food);
+    else void pickRecipe(picked.recipe.id);
+  };
+  const pickNothing = () =>
+    onPick(
+      { ...line, food: { kind: 'nothing', why: 'the cook says so' }, weight: null, warnings: [] },
+      `${line.item} counts nothing`,
+    );
+  return { search, setSearch, found, pick, pickFood, pickNothing };
+}

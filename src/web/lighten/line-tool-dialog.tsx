@@ -1,0 +1,74 @@
+import { withWeight } from '../../core/swap/apply-swap.ts';
+import { lineChange } from '../../core/version/entry.ts';
+import type { Line, Version } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { type useCount, useOpenRecipe } from '../context/recipe-context.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
+import { SwapForm } from '../swaps/swap-form.tsx';
+import { HowMuch } from './how-much.tsx';
+import { ShareSlider } from './share-slider.tsx';
+import type { LineTool, useLineActions } from './use-line-actions.ts';
+
+interface LineToolDialogProps {
+  readonly tool: LineTool | null;
+  readonly editor: VersionEditor;
+  readonly version: Version;
+  readonly now: ReturnType<typeof useCount>;
+  readonly change: ReturnType<typeof useLineActions>['change'];
+  readonly swap: ReturnType<typeof useLineActions>['swap'];
+  readonly onClose: () => void;
+}
+
+/** The dialog of the tool that is open over a line; menus and amounts open in the row itself. */
+export function LineToolDialog({ tool, editor, version, now, change, swap, onClose }: LineToolDialogProps) {
+  const { household } = useHousehold();
+  const { food } = useOpenRecipe();
+  if (tool === null) return null;
+  if (tool.kind === 'write') {
+    return (
+      <SwapForm
+        title={tool.of.length > 0 ? 'Keep this change as a swap' : 'A swap of your own'}
+        swap={tool.swap}
+        onClose={onClose}
+        onKept={(kept) => {
+          onClose();
+          const marked = tool.of.map((l) => lineChange(version, l.id, { ...l, swapId: kept.id }));
+          if (marked.length > 0) editor.do(`Keep as a swap: ${kept.name}`.slice(0, 200), marked);
+        }}
+      />
+    );
+  }
+  const line = version.lines.find((l) => l.id === tool.lineId);
+  if (line === undefined) return null;
+  if (tool.kind === 'share') {
+    return (
+      <ShareSlider
+        line={line}
+        version={version}
+        swap={tool.swap}
+        onClose={onClose}
+        onTake={(share) => {
+          onClose();
+          swap(line, tool.swap, share);
+        }}
+      />
+    );
+  }
+  if (tool.kind !== 'howMuch') return null;
+  const weighed = (grams: number): Line => {
+    const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
+    return withWeight(line, { grams, low: grams, high: grams, from: 'weight' }, own, household.system);
+  };
+  return (
+    <HowMuch
+      line={line}
+      count={now.count}
+      eaters={now.eaters}
+      onClose={onClose}
+      onTake={(grams) => {
+        onClose();
+        change(line, weighed(grams), `As much ${line.item} as may stay`);
+      }}
+    />
+  );
+}

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { applySwap } from '../../core/swap/apply-swap.ts';
+import type { OwnSwap } from '../../core/swap/own-swap.ts';
+import { restoreLine } from '../../core/swap/restore-line.ts';
+import { roleOfLine } from '../../core/swap/role-of-line.ts';
+import type { Swap } from '../../core/swap/swap.ts';
+import type { SwapDraft } from '../../core/swap/swap-of-change.ts';
+import { type Change, lineChange } from '../../core/version/entry.ts';
+import type { LinePair } from '../../core/version/pair-lines.ts';
+import type { Line, Version } from '../../core/version/version.ts';
+import { sayError } from '../components/say-error.ts';
+import { useLatest } from '../components/use-latest.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
+import type { VersionEditor } from '../saving/version-editor.ts';
+import { blankSwap } from '../swaps/blank-swap.ts';
+import type { RowActions } from './line-row.tsx';
+
+/** The one tool that is open over a line. */
+export type LineTool =
+  | { readonly kind: 'menu' | 'amount' | 'howMuch'; readonly lineId: string }
+  | { readonly kind: 'share'; readonly lineId: string; readonly swap: Swap }
+  /** A swap of one's own is written; `of` are the lines that were changed as it says. */
+  | { readonly kind: 'write'; readonly swap: OwnSwap; readonly of: readonly Line[] };
+
+interface LineActions {
+  readonly editor: VersionEditor;
+  readonly version: Version;
+  readonly pairs: readonly LinePair[];
+  /** What of each pair could be kept as a swap, by the line it comes from. */
+  readonly drafts: ReadonlyMap<string, SwapDraft | null>;
+  readonly onTyped: (line: Line | null) => void;
+  /** Goes from one row to the next by the keyboard. */
+  readonly move: RowActions['move'];
+}
+
+/** What a cook does to a line at the bench, and which tool is open for it. */
+export function useLineActions({ editor, version, pairs, drafts, onTyped, move }: LineActions) {
+  const { household } = useHousehold();
+  const { food } = useOpenRecipe();
+  const { all: swaps } = useSwapShelf(household.id);
+  const [tool, setTool] = useState<LineTool | null>(null);
+
+  const change = (line: Line, after: Line | null, label: string) =>
+    editor.do(label, [lineChange(version, line.id, after)]);
+  const swap = (line: Line, s: Swap, share: number = s.share) => {
+    let changes: Change[];
+    try {
+      changes = applySwap(version, line.id, s, { food, system: household.system, newId: () => uuid() }, share);
+    } catch (e) {
+      sayError(e);
+      return;
+    }
+    editor.do(`${line.item}: ${s.name}`, changes);
+  };
+  const write = (line: Line, draft: Partial<SwapDraft>, of: readonly Line[]) => {
+    const role = roleOfLine(line, version, food) ?? 'flavour';
+    setTool({ kind: 'write', swap: blankSwap(uuid(), { role, ...draft }), of });
+  };
+  const pairOf = (line: Line): LinePair | undefined => pairs.find((p) => p.after.some((l) => l.id === line.id));
+
+  const actions = useLatest<RowActions>({
+    // A menu that closes because something was chosen in it leaves open what was chosen.
+    openMenu: (lineId) =>
+      setTool((open) => (lineId !== null ? { kind: 'menu', lineId } : open?.kind === 'menu' ? null : open)),
+    typed: onTyped,
+    move,
+    amountDone: (line, after) => {
+      setTool(null);
+      onTyped(null);
+      if (after) change(line, after, `Another amount of ${line.item}`);
+    },
+    swap: (line, s) => (s.kind === 'part' ? setTool({ kind: 'share', lineId: line.id, swap: s }) : swap(line, s)),
+    amount: (line) => setTool({ kind: 'amount', lineId: line.id }),
+    howMuch: (line) => setTool({ kind: 'howMuch', lineId: line.id }),
+    role: (line, role) => change(line, { ...line, role }, `${line.item} is here for ${role}`),
+    keep: (line) =>
+      change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`),
+    leaveOut: (line) =>
+      change(
+        line,
+        { ...line, leftOut: !line.leftOut },
+        line.leftOut ? `Put back ${line.item}` : `Leave out ${line.item}`,
+      ),
+    keepAsSwap: (line) => {
+      const pair = pairOf(line);
+      const draft = pair && drafts.get(pair.originLineId);
+      if (draft) write(line, draft, pair.after);
+    },
+    writeSwap: (line) => line.food.kind === 'food' && write(line, { from: [line.food.foodId] }, []),
+    restore: (line) => {
+      const pair = pairOf(line);
+      if (!pair?.before) return;
+      editor.do(`${pair.before.item} as written`, restoreLine(version, pair, swaps));
+    },
+  });
+  return { actions, tool, closeTool: () => setTool(null), change, swap };
+}
