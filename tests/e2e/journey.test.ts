@@ -69,7 +69,7 @@ describe('from a pasted recipe to a shared card', () => {
       await page.getByLabel('Program').selectOption({ label: program });
     };
     await addEater('Berta', 'LE · Ledger');
-    await page.getByLabel('Add a food as an exception').fill('egg');
+    await page.getByRole('combobox', { name: 'Add a food as an exception' }).fill('egg');
     await page.getByRole('option', { name: /^egg, whole/ }).click();
     await page.getByLabel('milk', { exact: true }).check();
     await page.getByLabel('Something avoided').fill('coriander leaf');

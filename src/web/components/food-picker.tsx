@@ -64,6 +64,9 @@ function Choices({ picker }: { readonly picker: ReturnType<typeof useFoodPicker>
     onInputValueChange: ({ inputValue, type }) => {
       if (type === useCombobox.stateChangeTypes.InputChange) picker.setSearch(inputValue);
     },
+    // Leaving the field picks nothing, and keeps what was searched for.
+    stateReducer: (state, { type, changes }) =>
+      type === useCombobox.stateChangeTypes.InputBlur ? { ...state, highlightedIndex: -1 } : changes,
     onSelectedItemChange: ({ selectedItem }) => {
       if (selectedItem !== null) picker.pick(selectedItem);
     },

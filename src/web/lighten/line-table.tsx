@@ -39,8 +39,7 @@ export function LineTable({ editor, version, parent, now, was, onTyped }: BenchP
     rows[rows.indexOf(row) + by]?.focus();
   };
   const work = useLineActions({ editor, version, pairs, drafts, onTyped, move });
-  const openOn = (kind: 'menu' | 'amount') => (work.tool?.kind === kind ? work.tool.lineId : null);
-  const [menuOf, amountOf] = [openOn('menu'), openOn('amount')];
+  const amountOf = work.tool?.kind === 'amount' ? work.tool.lineId : null;
   // While an amount is typed the bars keep their scale: another one moves all of them, at a key.
   const held = useRef(widest);
   useEffect(() => {
@@ -77,7 +76,7 @@ export function LineTable({ editor, version, parent, now, was, onTyped }: BenchP
                 marks={marks}
                 before={(pair.before && rawWas.get(pair.before.id)?.raw) ?? none}
                 after={(line && !line.leftOut && rawNow.get(line.id)?.raw) || none}
-                menuOf={line !== null && menuOf === line.id ? version : null}
+                menuOf={line !== null && work.menuOf === line.id ? version : null}
                 amountOpen={line !== null && amountOf === line.id}
                 actions={work.actions}
               />

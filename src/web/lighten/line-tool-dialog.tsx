@@ -19,7 +19,7 @@ interface LineToolDialogProps {
   readonly onClose: () => void;
 }
 
-/** The dialog of the tool that is open over a line; menus and amounts open in the row itself. */
+/** The dialog of the tool that is open over a line; an amount opens in the row itself. */
 export function LineToolDialog({ tool, editor, version, now, change, swap, onClose }: LineToolDialogProps) {
   const { household } = useHousehold();
   const { food } = useOpenRecipe();

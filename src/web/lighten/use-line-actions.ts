@@ -18,9 +18,9 @@ import type { VersionEditor } from '../saving/version-editor.ts';
 import { blankSwap } from '../swaps/blank-swap.ts';
 import type { RowActions } from './line-row.tsx';
 
-/** The one tool that is open over a line. */
+/** The one tool that is open for a line; its menu may still be closing. */
 export type LineTool =
-  | { readonly kind: 'menu' | 'amount' | 'howMuch'; readonly lineId: string }
+  | { readonly kind: 'amount' | 'howMuch'; readonly lineId: string }
   | { readonly kind: 'share'; readonly lineId: string; readonly swap: Swap }
   /** A swap of one's own is written; `of` are the lines that were changed as it says. */
   | { readonly kind: 'write'; readonly swap: OwnSwap; readonly of: readonly Line[] };
@@ -41,6 +41,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
   const { household } = useHousehold();
   const { food } = useOpenRecipe();
   const { all: swaps } = useSwapShelf(household.id);
+  const [menuOf, setMenuOf] = useState<string | null>(null);
   const [tool, setTool] = useState<LineTool | null>(null);
 
   const change = (line: Line, after: Line | null, label: string) =>
@@ -62,9 +63,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
   const pairOf = (line: Line): LinePair | undefined => pairs.find((p) => p.after.some((l) => l.id === line.id));
 
   const actions = useLatest<RowActions>({
-    // A menu that closes because something was chosen in it leaves open what was chosen.
-    openMenu: (lineId) =>
-      setTool((open) => (lineId !== null ? { kind: 'menu', lineId } : open?.kind === 'menu' ? null : open)),
+    openMenu: setMenuOf,
     typed: onTyped,
     move,
     amountDone: (line, after) => {
@@ -96,5 +95,5 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
       editor.do(`${pair.before.item} as written`, restoreLine(version, pair, swaps));
     },
   });
-  return { actions, tool, closeTool: () => setTool(null), change, swap };
+  return { actions, menuOf, tool, closeTool: () => setTool(null), change, swap };
 }
