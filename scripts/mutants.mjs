@@ -2,6 +2,7 @@
 //
 //   npm run mutants                     the sample; its score goes into docs/mutants.md
 //   npm run mutants -- src/core/a.ts …  these files, whole
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { bin, ensureInstalled, ROOT } from './ensure.mjs';
@@ -12,12 +13,6 @@ const SEED = Number(process.env.SEED ?? 20_261_126);
 const LINES = Number(process.env.LINES ?? 300);
 const files = process.argv.slice(2);
 
-/** Park and Miller's minimal standard generator (1988): the same sample from the same seed, anywhere. */
-function seeded(seed) {
-  let state = seed % 2_147_483_647;
-  return () => (state = (state * 16_807) % 2_147_483_647) / 2_147_483_647;
-}
-
 const inCore = readdirSync(join(ROOT, 'src/core'), { recursive: true })
   .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$|\.data\.ts$|shipped\//.test(f))
   .map((f) => join('src/core', f))
@@ -26,19 +21,19 @@ const inCore = readdirSync(join(ROOT, 'src/core'), { recursive: true })
 const DOES = /[<>=!&|?+\-*/%]|\b(?:true|false|some|every|filter|sort|min|max|slice)\b/;
 const NOTHING = /^\s*(?:import|export type|export interface|interface|type|readonly|\/\/|\/?\*)/;
 
-/** Lines of the core, shuffled. */
+/** Lines of the core in the order of a hash of their words: a line keeps its place while others change. */
 function sample(most) {
   const lines = inCore.flatMap((file) =>
     readFileSync(join(ROOT, file), 'utf8')
       .split('\n')
-      .flatMap((text, i) => (DOES.test(text) && !NOTHING.test(text) ? [`${file}:${i + 1}-${i + 1}`] : [])),
+      .flatMap((text, i) => {
+        if (!DOES.test(text) || NOTHING.test(text)) return [];
+        const place = createHash('sha256').update(`${SEED} ${text.trim()}`).digest('hex');
+        return [{ place, range: `${file}:${i + 1}-${i + 1}` }];
+      }),
   );
-  const random = seeded(SEED);
-  for (let i = lines.length - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1));
-    [lines[i], lines[j]] = [lines[j], lines[i]];
-  }
-  return lines.slice(0, most);
+  lines.sort((a, b) => (a.place < b.place ? -1 : 1));
+  return lines.slice(0, most).map((l) => l.range);
 }
 
 const mutate = files.length > 0 ? files : sample(LINES);
