@@ -8,7 +8,7 @@ import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
 import { amountOnCard, type Card, type CardInput, makeCard } from './card.ts';
-import { cardText } from './card-text.ts';
+import { cardText, creditWords, servingWords } from './card-text.ts';
 
 const asWritten = readVersion(
   ['1 kg potatoes', '300 ml cream', '150 g Gruyère', '1 lb ground turkey', 'salt to taste'],
@@ -263,5 +263,35 @@ describe('words for numbers', () => {
     expect(words('1 kg potatoes')).toBe('1 kg');
     expect(words('a pinch of nutmeg')).toBe('1 pinch');
     expect(words('2 to 3 cloves garlic')).toBe('2 to 3 cloves (7.5 g)');
+  });
+});
+
+describe('a card that says little', () => {
+  it('says grams from one gram a serving on', () => {
+    expect(servingWords({ servings: 4, servingGrams: 1 })).toBe('Serves 4, one serving is about 1 g');
+    expect(servingWords({ servings: 4, servingGrams: 0.4 })).toBe('Serves 4');
+    expect(servingWords({ servings: null, servingGrams: 480.4 })).toBe('The whole, about 480 g');
+  });
+  it('credits who is named, else the family, else nobody', () => {
+    const credit = (author: string | null, whose: 'family' | 'own' | 'other') =>
+      creditWords({ credit: { author, url: null, whose } });
+    expect(credit('Rosa', 'other')).toBe('From Rosa');
+    expect(credit(null, 'family')).toBe('From the family');
+    expect(credit(null, 'own')).toBeNull();
+  });
+});
+
+describe('cautions for meat', () => {
+  const ids = (...foods: string[]) =>
+    cautionsFor(
+      foods.map((id) => shippedFood(id)!),
+      '',
+    ).map((c) => c.id);
+  it('are for raw meat and raw eggs only', () => {
+    expect(ids('beef-ground-80')).toEqual(expect.arrayContaining(['ground-meat', 'raw']));
+    expect(ids('ham-regular')).not.toContain('raw');
+    expect(ids('butter')).not.toContain('raw');
+    expect(ids('egg')).toContain('egg');
+    expect(ids('egg-boiled').filter((id) => id === 'egg')).toEqual([]);
   });
 });

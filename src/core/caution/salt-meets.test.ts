@@ -26,3 +26,27 @@ describe('salt on salt', () => {
     ).toBeNull();
   });
 });
+
+describe('what is cured', () => {
+  it('is meat, fish and poultry with much sodium: not soy sauce, and not fresh meat', () => {
+    expect(says('200 g ham', '1 tsp salt')).toMatch(/ham.* and added salt meet/);
+    expect(says('50 g anchovies', '1 tsp salt')).toMatch(/anchov.* and added salt/);
+    expect(says('2 tbsp soy sauce', '1 tsp salt')).toBeNull();
+    expect(says('500 g ground beef', '1 tsp salt')).toBeNull();
+  });
+  it('begins at 700 mg of sodium in 100 g', () => {
+    const { lines } = readVersion(['100 g bacon', '1 tsp salt']);
+    const withSodium = (value: number | null) => (id: string) => {
+      const food = shippedFood(id)!;
+      return { ...food, per100g: { ...food.per100g, sodium: { value, low: 0, high: 0 } } };
+    };
+    expect(saltMeets(lines, withSodium(700))).not.toBeNull();
+    expect(saltMeets(lines, withSodium(699))).toBeNull();
+    expect(saltMeets(lines, withSodium(null))).toBeNull();
+  });
+  it('is not asked of a food that is not there any more, or of a line that is open', () => {
+    const { lines } = readVersion(['1 l chicken broth', 'xyzzy', '1 tsp salt']);
+    expect(saltMeets(lines, (id) => (id === 'broth-chicken' ? shippedFood(id) : null))).toMatch(/broth and added/);
+    expect(saltMeets(lines, () => null)).toBeNull();
+  });
+});

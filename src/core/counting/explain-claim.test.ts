@@ -37,3 +37,22 @@ describe('a claim of the source', () => {
     expect(points(withoutSugar).reasons.join(' ')).toContain('Without sugar it is');
   });
 });
+
+describe('the words for a claim of points', () => {
+  it('name no causes where no line makes the difference', () => {
+    // One line: counted by item it is rounded up, which no line alone explains.
+    const cream = readVersion(['130 ml heavy cream'], { servings: 4 });
+    const own = { ...counter, program: { ...counter.program, by: 'serving' as const } };
+    const one = countVersion(cream, kitchenOf(), [own]);
+    for (let value = 0; value < 12; value++) {
+      const said = checkPointsClaim({ kind: 'points', value, words: '' }, one, own).reasons.join(' ');
+      expect(said).not.toMatch(/: ?make the difference|:\s*\./);
+    }
+  });
+  it('blame a line that is counted only where the count is above the claim', () => {
+    const here = points(99).here!;
+    for (let value = here + 1; value < here + 12; value++) {
+      expect(points(value).reasons.join(' ')).not.toContain('Without ');
+    }
+  });
+});

@@ -63,3 +63,15 @@ describe('where a dish stands on its stair', () => {
     expect(exactWords({ raw: 5.602, points: 6, by: 'ingredients' }, counterOf(testProgram()))).toBe('5.60');
   });
 });
+
+describe('how far along its step a dish is', () => {
+  it('is the share of the way from its lower edge to the next', () => {
+    // 10.3 on a step from 9.5 to 10.5; 0.2 on the lowest one, which begins at 0.
+    const at = (raw: number) =>
+      stairPlace([testLine(pointFood(), raw)], counterOf(testProgram()), { servings: 1 }, NOBODY, 'us');
+    expect(at(10.3)).toMatchObject({ from: 9.5, to: 10.5 });
+    expect(at(10.3).along).toBeCloseTo(0.8, 9);
+    expect(at(0.2)).toMatchObject({ from: 0, to: 0.5 });
+    expect(at(0.2).along).toBeCloseTo(0.4, 9);
+  });
+});

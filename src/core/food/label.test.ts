@@ -177,3 +177,31 @@ describe('unknown is not zero', () => {
     expect(profileOf({ kcal: 100, carbs: 12, sugars: 0 }).addedSugars).toEqual({ value: 0, low: 0, high: 0 });
   });
 });
+
+describe('the energy of a label', () => {
+  const energy = (kcal: number, rest: LabelInput['printed'] = {}, rules: LabelInput['rules'] = 'us') =>
+    labelContradictions(label({ printed: { kcal, fat: 0, carbs: 25, protein: 0, ...rest }, rules }));
+  it('may be a fifth and 20 kcal beside what fat, carbohydrate and protein make, and no more', () => {
+    // 25 g of carbohydrate make 100 kcal.
+    expect(energy(140)).toEqual([]);
+    expect(energy(141)).toEqual([
+      'The energy (141 kcal) does not fit fat, carbohydrate and protein, which make about 100.',
+    ]);
+    expect(energy(60)).toEqual([]);
+    expect(energy(59)).toHaveLength(1);
+  });
+  it('may be less by all of the fibre where fibre is among the carbohydrate', () => {
+    // 10 g of fibre: at least (100 - 40) · 0.8 - 20 = 28 kcal.
+    expect(energy(28, { fibre: 10 })).toEqual([]);
+    expect(energy(27, { fibre: 10 })).toHaveLength(1);
+    // A European label has it apart, at 2 kcal a gram: 120 kcal, from 76 to 164.
+    expect(energy(76, { fibre: 10 }, 'eu')).toEqual([]);
+    expect(energy(75, { fibre: 10 }, 'eu')).toHaveLength(1);
+    expect(energy(164, { fibre: 10 }, 'eu')).toEqual([]);
+    expect(energy(165, { fibre: 10 }, 'eu')).toHaveLength(1);
+  });
+  it('is not held against what the label does not say', () => {
+    expect(labelContradictions(label({ printed: { kcal: 900, fat: 1, carbs: 1 } }))).toEqual([]);
+    expect(labelContradictions(label({ printed: { satFat: 5, sugars: 5 } }))).toEqual([]);
+  });
+});

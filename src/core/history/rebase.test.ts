@@ -197,3 +197,27 @@ describe('the same', () => {
     expect(same([], {})).toBe(false);
   });
 });
+
+describe('a field that was not there', () => {
+  const feast = (portions: Record<string, number>, note?: string): Feast => ({
+    ...({
+      id: 'f',
+      name: 'Supper',
+      date: null,
+      targets: {},
+      revision: 0,
+      createdAt: '2026-01-01T00:00:00Z',
+    } as unknown as Feast),
+    ...(note === undefined ? {} : { note }),
+    dishes: [{ recipeId: 'r', versionId: 'v', portions, mostDeparture: null }],
+  });
+  it('is a change of its own, and goes again when it is turned round', () => {
+    const [was, now] = [feast({ anna: 1 }), feast({ anna: 1, ben: 2 })];
+    const changes = FEAST_KIND.changes(was, now);
+    expect(changes).toEqual([{ kind: 'field', path: ['dishes', 'r', 'portions', 'ben'], before: undefined, after: 2 }]);
+    expect(applyExactly(FEAST_KIND, was, entry(changes)).dishes[0]!.portions).toEqual({ anna: 1, ben: 2 });
+    const back = applyExactly(FEAST_KIND, now, entry(invertAll(FEAST_KIND, changes)));
+    expect(Object.hasOwn(back.dishes[0]!.portions, 'ben')).toBe(false);
+    expect(FEAST_KIND.changes(now, now)).toEqual([]);
+  });
+});

@@ -3,7 +3,7 @@ import { counterOf, pointFood, sample, testFood, testLine, testProgram } from '.
 import type { StatedNutrients } from '../food/nutrients.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { compareWays } from './compare-methods.ts';
-import { count } from './count.ts';
+import { certaintyOf, count } from './count.ts';
 import { plainCounter } from './program.ts';
 
 /**
@@ -259,5 +259,38 @@ describe('servings', () => {
   });
   it('may be fractions', () => {
     expect(count([testLine(pointFood(), 5)], counterOf(testProgram()), { servings: 2.5 }).points).toBe(2);
+  });
+});
+
+describe('the interval of a pin', () => {
+  it('is the pin for the least and the most grams, of the portion', () => {
+    const pin = { foodId: 'sausage', programId: 'test-program', points: 4, grams: 50 };
+    const line = testLine(testFood('sausage', { kcal: 300 }), 75, { low: 50, high: 100 });
+    const c = count([line], counterOf(testProgram(), { pins: [pin] }), { servings: 2 });
+    // 4 points for 50 g: 3 for the half of 75 g, 2 and 4 for the halves of 50 g and 100 g.
+    expect(c.raw).toBeCloseTo(3, 9);
+    expect(c.range.low).toBeCloseTo(2, 9);
+    expect(c.range.high).toBeCloseTo(4, 9);
+    const both = count([line, testLine(pointFood(), 2)], counterOf(testProgram(), { pins: [pin] }), { servings: 2 });
+    expect(both.range).toEqual({ low: 3, high: 5 });
+  });
+});
+
+describe('how sure points are', () => {
+  it('is told by the ends they lie between', () => {
+    expect(certaintyOf(3, { low: 3, high: 3 })).toBe('exact');
+    expect(certaintyOf(3, { low: 2, high: 3 })).toBe('atMost');
+    expect(certaintyOf(3, { low: 3, high: 4 })).toBe('atLeast');
+    expect(certaintyOf(3, { low: 2, high: 4 })).toBe('range');
+  });
+});
+
+describe('a floor at the line', () => {
+  it('does not hold where the whole serving goes through the rule', () => {
+    const rule = { coefficients: { kcal: 1, fibre: -2 }, floorAt: 'line' as const };
+    const lines = [testLine(testFood('bran', { kcal: 10, fibre: 40 }), 100), testLine(pointFood(), 100)];
+    // 10 − 80 is lifted to 0 as a line of its own; in one serving it lowers the other's 100 to 30.
+    expect(count(lines, counterOf(testProgram(rule)), { servings: 1 }).raw).toBeCloseTo(100, 9);
+    expect(count(lines, counterOf(testProgram(rule)), { servings: 1, by: 'serving' }).raw).toBeCloseTo(30, 9);
   });
 });

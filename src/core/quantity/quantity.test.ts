@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shippedFood } from '../../../tests/support/test-version.ts';
-import { describeGrams } from '../food/describe-grams.ts';
+import { describeGrams, householdMeasure } from '../food/describe-grams.ts';
 import { formatAmount, formatGrams, trimmed } from './format-amount.ts';
 import { formatMeasure } from './format-measure.ts';
 import { add, exactly, scale, subtract } from './interval.ts';
@@ -85,5 +85,19 @@ describe('intervals', () => {
     expect(subtract({ low: 1, high: 2 }, { low: 3, high: 5 })).toEqual({ low: -4, high: -1 });
     expect(scale({ low: 1, high: 2 }, -2)).toEqual({ low: -4, high: -2 });
     expect(exactly(3)).toEqual({ low: 3, high: 3 });
+  });
+});
+
+describe('a household measure near some grams', () => {
+  const cup = { measures: [{ unit: 'cup', form: null, grams: 100 }] };
+  const food = { ...shippedFood('butter')!, ...cup };
+  it('is within 4 % of them, or 8 % on a safe side', () => {
+    // Thirds, quarters and halves of 100 g: 52 g is 4 % above the half, 53 g more.
+    expect(householdMeasure(food, 52, 'us')).toBe('½ cup');
+    expect(householdMeasure(food, 53, 'us')).toBeNull();
+    expect(householdMeasure(food, 54, 'us', 'atMost')).toBe('½ cup');
+    expect(householdMeasure(food, 55, 'us', 'atMost')).toBeNull();
+    expect(householdMeasure(food, 62, 'us', 'atLeast')).toBe('⅔ cup');
+    expect(householdMeasure(food, 47, 'us', 'atLeast')).toBe('½ cup');
   });
 });

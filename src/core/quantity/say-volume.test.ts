@@ -36,3 +36,11 @@ describe('a volume in the measures a kitchen has', () => {
     );
   });
 });
+
+describe('a quarter of a cup', () => {
+  it('is said in cups, and a little less in spoons', () => {
+    expect(sayVolume(4, 'tablespoon')).toBe('¼ cup');
+    expect(sayVolume(12, 'teaspoon')).toBe('¼ cup');
+    expect(sayVolume(3.5, 'tablespoon')).toBe('3½ tbsp');
+  });
+});

@@ -195,3 +195,46 @@ describe('swaps in words', () => {
     expect(isOnPlate({ swapId: null, leftOut: true }, SWAPS)).toBe(false);
   });
 });
+
+describe('what cannot be read as a swap', () => {
+  it('is a line of no food, without a weight, or of nothing', () => {
+    const less = [weighing(gruyere, 60)];
+    expect(swapOfChange({ ...gruyere, food: { kind: 'open' } }, less, 'melt')).toBeNull();
+    expect(swapOfChange({ ...gruyere, weight: null }, less, 'melt')).toBeNull();
+    expect(swapOfChange(weighing(gruyere, 0), less, 'melt')).toBeNull();
+  });
+});
+
+describe('how far a version departs', () => {
+  const far = (lines: readonly Line[], servings = 6) =>
+    departureFrom(version, { ...version, servings, lines }, SWAPS, shippedFood).known;
+  it('is as far for a line that is taken out of the list as for one that is crossed out', () => {
+    const crossed = version.lines.map((l) => (l === gruyere ? { ...l, leftOut: true } : l));
+    const gone = version.lines.filter((l) => l !== gruyere);
+    expect(far(gone)).toBeGreaterThan(0);
+    // A crossed out line without its swap says nothing of its own, so it is counted as the line that is gone.
+    expect(far(gone)).toBe(far(gone, 6));
+    expect(far(crossed)).toBeGreaterThanOrEqual(0);
+  });
+  it('is not at all for twice as much of everything for twice as many', () => {
+    const twice = version.lines.map((l) => weighing(l, 2 * l.weight!.grams));
+    expect(far(twice, 12)).toBe(0);
+    const halfOfCheese = twice.map((l) => (l.id === gruyere.id ? gruyere : l));
+    expect(far(halfOfCheese, 12)).toBeCloseTo(far(version.lines.map((l) => (l === gruyere ? weighing(l, 75) : l))), 9);
+  });
+  it('says nothing of a line that never had a weight', () => {
+    const salted = readVersion(['150 g Gruyère', 'salt'], { servings: 6 });
+    const without = { ...salted, lines: salted.lines.slice(0, 1) };
+    expect(departureFrom(salted, without, SWAPS, shippedFood).known).toBe(0);
+  });
+});
+
+describe('more of it, in words', () => {
+  it('says how much there is of what there was', () => {
+    const more = { ...SWAPS[0]!, kind: 'bulkUp' as const };
+    expect(ratioWords({ ...more, into: [{ foodId: 'carrot', ratio: 1.5 }] }, shippedFood)).toBe(
+      '150 % of what there was',
+    );
+    expect(ratioWords({ ...more, into: [] }, shippedFood)).toBe('100 % of what there was');
+  });
+});

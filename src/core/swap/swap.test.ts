@@ -6,6 +6,7 @@ import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { plainCounter } from '../program/program.ts';
 import { applyEntry } from '../version/entry.ts';
 import type { Version } from '../version/version.ts';
+import { fitsRole } from '../ways/line-choices.ts';
 import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
 import { avoidedBy } from './avoided.ts';
 import { departureOf } from './departure.ts';
@@ -143,5 +144,35 @@ describe('allergens and things avoided', () => {
       'avoids cilantro',
     ]);
     expect(avoidedBy(eater, foods('potato'))).toEqual([]);
+  });
+});
+
+describe('the part that a swap is for', () => {
+  const swap = (role: Swap['role'], kind: Swap['kind'] = 'standIn'): Swap => ({ ...SWAPS[0]!, role, kind });
+  it('must be the line’s own for fat, browning and thickeners, and may be any for the rest', () => {
+    expect(fitsRole(swap('fat'), 'fat')).toBe(true);
+    expect(fitsRole(swap('fat'), 'browning')).toBe(false);
+    expect(fitsRole(swap('thickener'), 'starch-base')).toBe(false);
+    expect(fitsRole(swap('fat'), null)).toBe(true);
+    expect(fitsRole(swap('melt'), 'topping')).toBe(true);
+  });
+  it('is anything for a twin, but a twin of fat does not brown', () => {
+    expect(fitsRole(swap('fat', 'twin'), 'browning')).toBe(false);
+    expect(fitsRole(swap('fat', 'twin'), 'topping')).toBe(true);
+    expect(fitsRole(swap('melt', 'twin'), 'browning')).toBe(true);
+    expect(fitsRole(swap('thickener', 'twin'), 'melt')).toBe(true);
+  });
+});
+
+describe('what is avoided', () => {
+  const foods = ['cream-heavy', 'walnuts', 'cheddar'].map((id) => shippedFood(id)!);
+  const avoiding = (...avoids: string[]) => avoidedBy({ allergies: [], avoids }, foods);
+  it('is a food whose name or synonym holds all of its words', () => {
+    expect(avoiding('walnut')).toEqual(['avoids walnut']);
+    expect(avoiding('heavy cream')).toEqual(['avoids heavy cream']);
+    expect(avoiding('sour cream')).toEqual([]);
+  });
+  it('is nothing where nothing is said', () => {
+    expect(avoiding('', '  ', '…')).toEqual([]);
   });
 });

@@ -8,6 +8,7 @@ import {
   historyOf,
   invertChanges,
   lineChange,
+  VERSION_KIND,
   type VersionEntry,
 } from './entry.ts';
 
@@ -94,4 +95,21 @@ describe('undo and redo', () => {
   it('drop what could be redone when something new is done', () =>
     expect(historyOf([e1, e2, undo2, entry('5', change)]).redo).toBeNull());
   it('have nothing to offer at first', () => expect(historyOf([])).toEqual({ undo: null, redo: null }));
+});
+
+describe('how a change of a version stands', () => {
+  const version = testVersion(['a']);
+  const [line] = version.lines;
+  const gone = { kind: 'line', lineId: 'x', before: null, after: null, index: 0 } as const;
+  it('is before, after (what is to go is gone) or neither; a line that never was is neither', () => {
+    const keep = lineChange(version, 'a', { ...line!, kept: true });
+    expect(VERSION_KIND.standing(version, keep)).toBe('before');
+    expect(VERSION_KIND.standing(VERSION_KIND.apply(version, keep), keep)).toBe('after');
+    expect(VERSION_KIND.standing(version, lineChange(testVersion(['b']), 'b', null))).toBe('after');
+    expect(VERSION_KIND.standing(version, gone)).toBe('other');
+    expect(VERSION_KIND.standing(version, { kind: 'servings', before: 4, after: 8 })).toBe('before');
+    expect(
+      VERSION_KIND.standing(testVersion([], { servings: null }), { kind: 'servings', before: null, after: null }),
+    ).toBe('before');
+  });
 });

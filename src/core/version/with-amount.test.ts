@@ -33,3 +33,15 @@ describe('another amount', () => {
     expect((withAmount(cheese, '2 cups', null, 'us') as { wrong: string }).wrong).toContain('Write grams');
   });
 });
+
+describe('how far another amount may be off', () => {
+  it('is what its measure may be off, at both ends of a range', () => {
+    const lettuce = readVersion(['1 bunch lettuce']).lines[0]!;
+    const said = withAmount(lettuce, '2 to 4 bunches', shippedFood('lettuce'), 'us') as { line: typeof lettuce };
+    const one = (withAmount(lettuce, '1 bunch', shippedFood('lettuce'), 'us') as { line: typeof lettuce }).line.weight!;
+    expect(one.high).toBeGreaterThan(one.grams);
+    expect(said.line.weight!.grams).toBeCloseTo(3 * one.grams, 6);
+    expect(said.line.weight!.low).toBeCloseTo(2 * one.low, 6);
+    expect(said.line.weight!.high).toBeCloseTo(4 * one.high, 6);
+  });
+});

@@ -188,3 +188,62 @@ describe('what somebody does without', () => {
     });
   });
 });
+
+describe('alternatives', () => {
+  const { ways, choices } = findWays(gratin, testAim([8]), testChoiceContext([LE]), { frontierOf: null });
+  const [best, ...others] = ways;
+  it('are three at the most, the nearest first', () => {
+    expect(others.length).toBeLessThanOrEqual(3);
+    expect(others.map((w) => w.departure)).toEqual(others.map((w) => w.departure).sort((a, b) => a - b));
+  });
+  it('do what their words say', () => {
+    for (const goal of [6, 7, 8, 9, 10, 11]) {
+      const found = findWays(gratin, testAim([goal]), testChoiceContext([LE]), { frontierOf: null });
+      const [first, ...rest] = found.ways;
+      const widest = [...first!.changes].sort((a, b) => b.departure - a.departure)[0]!;
+      for (const w of rest) {
+        const { differs } = w;
+        if (differs === 'fewer changes') expect(w.changes.length).toBeLessThan(first!.changes.length);
+        else if (differs === 'nothing is left out') expect(w.changes.every((c) => c.kind !== 'leaveOut')).toBe(true);
+        else if (differs === 'without stand-ins') expect(w.changes.every((c) => c.kind !== 'standIn')).toBe(true);
+        else if (differs === 'no smaller plate')
+          expect(w.grams).toBeGreaterThanOrEqual(countVersion(gratin, kitchenOf(), []).servingGrams - 1e-3);
+        else {
+          // "cream: as it is": the line that departs most in the best way.
+          const line = gratin.lines.find((l) => l.id === widest.lineId)!;
+          expect(differs).toBe(`${line.item}: as it is`);
+          expect(w.changes.some((c) => c.lineId === widest.lineId)).toBe(false);
+        }
+      }
+    }
+  });
+  it('are of the same choices as the best', () => {
+    const known = new Set(choices.flatMap((l) => l.choices));
+    for (const w of [best!, ...others]) for (const c of w.changes) expect(known.has(c)).toBe(true);
+  });
+});
+
+describe('two at the table whose counts do not add up', () => {
+  it.each([
+    [7, 14],
+    [9, 11],
+    [20, 8],
+    [8, 20],
+  ])('at most %i by items and %i by serving: what trying every set of choices finds', (byItems, byServing) => {
+    const small = { ...gratin, lines: gratin.lines.slice(0, 3) };
+    const items = counterOf({ ...sample('LE'), by: 'items' });
+    const serving = counterOf(
+      testProgram({ coefficients: { kcal: 1, satFat: 9, fibre: -4 }, caps: { fibre: 4 }, per: 45 }, { by: 'serving' }),
+    );
+    const counters = [items, serving];
+    const fits = (v: Version) => {
+      const [a, b] = points(v, counters);
+      return a! <= byItems && b! <= byServing;
+    };
+    const found = findWays(small, testAim([byItems, byServing]), testChoiceContext(counters), { frontierOf: null });
+    const wanted = tryAll(small, counters, fits);
+    for (const w of found.ways) expect(fits(applied(small, w.changes))).toBe(true);
+    if (found.proved || wanted === null) expect(found.ways[0]?.departure ?? null).toBe(wanted);
+    else expect(found.ways[0]!.departure).toBeGreaterThanOrEqual(wanted);
+  });
+});

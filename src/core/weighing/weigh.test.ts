@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { testFood } from '../../../tests/support/test-lines.ts';
+import { shippedFood } from '../../../tests/support/test-version.ts';
 import type { Food } from '../food/food.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { readLine } from '../reading/read-line.ts';
 import { readIngredient } from './read-ingredient.ts';
-import { weighAmount } from './weigh.ts';
+import { needsNoAmount, weighAmount } from './weigh.ts';
 
 const index = indexFoods(SHIPPED_FOODS);
 const read = (line: string, system: MeasureSystem = 'us') => readIngredient(line, null, index, system);
@@ -123,4 +125,36 @@ describe('which food a line means', () => {
     ['1 red bell pepper', 'pepper-bell-red'],
     ['½ cup semi-sweet chocolate chips', 'chocolate-dark'],
   ])('%s', (line, id) => expect(idOf(line)).toBe(id));
+});
+
+describe('how far a weight may be off', () => {
+  it('is a tenth for what is heaped or scant, and nothing for what is weighed', () => {
+    const w = read('1 heaping tablespoon sugar').weight!;
+    expect(w.low).toBeCloseTo(w.grams * 0.9, 9);
+    expect(w.high).toBeCloseTo(w.grams * 1.1, 9);
+    expect(read('1 tablespoon sugar').weight).toMatchObject({ grams: 12.5, low: 12.5, high: 12.5 });
+    expect(read('a generous 100 g sugar').weight).toMatchObject({ grams: 100, low: 100, high: 100 });
+    // A range that is wider than a tenth stays as wide.
+    const range = read('2 to 4 heaping tablespoons sugar').weight!;
+    expect(range.high / range.grams).toBeCloseTo(4 / 3, 9);
+  });
+  it('says by how much two amounts of one line disagree, of the larger', () => {
+    // A cup of flour weighs 125 g: three eighths less than 200.
+    expect(read('1 cup (200 g) flour').warnings.join()).toContain('disagree by 38 %');
+  });
+  it('tells a measure of the pantry from one that was worked out from another', () => {
+    expect(read('1 cup grated carrots').weight!.from).toBe('measure');
+    expect(read('2 tbsp grated carrots').weight!.from).toBe('density');
+  });
+});
+
+describe('a line without an amount', () => {
+  const needs = (line: string, id: string) => needsNoAmount(readLine(line), shippedFood(id)!);
+  it('needs none for a spice, or a vegetable that is there for its flavour; any other does', () => {
+    expect(needs('pepper', 'pepper-black')).toBe(true);
+    expect(needs('parsley', 'parsley')).toBe(true);
+    expect(needs('carrots', 'carrot')).toBe(false);
+    expect(needs('Parmesan', 'parmesan')).toBe(false);
+    expect(needs('parsley, 20 g', 'parsley')).toBe(false);
+  });
 });
