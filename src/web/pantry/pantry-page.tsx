@@ -1,14 +1,13 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
-import { countsNothing, type Food } from '../../core/food/food.ts';
-import { ladderOf } from '../../core/program/ladder.ts';
-import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { useNavigate, useSearchParams } from 'react-router';
+import type { Food } from '../../core/food/food.ts';
 import { LabelForm } from '../components/label-form.tsx';
 import { Modal } from '../components/modal.tsx';
-import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
 import { useFoodSearch } from '../data/use-food-search.ts';
 import { BarcodeField } from './barcode-field.tsx';
+import { FoodTable } from './food-table.tsx';
 import { PantryHead } from './pantry-head.tsx';
 
 const NONE_YET: readonly Food[] = [];
@@ -89,68 +88,5 @@ export function PantryPage() {
         </Modal>
       )}
     </main>
-  );
-}
-
-interface FoodTableProps {
-  readonly foods: readonly Food[];
-  readonly eaters: readonly CountingEater[];
-  readonly household: string;
-  readonly nothing: string;
-}
-
-/** Foods with what counts nothing of them, for everyone who counts. */
-function FoodTable({ foods, eaters, household, nothing }: FoodTableProps) {
-  if (foods.length === 0) return <p className="mt-6 text-soft">{nothing}</p>;
-  return (
-    <table className="mt-4 w-full text-left">
-      <caption className="pb-1 text-right text-soft text-sm">the most that counts 0, for each at the table</caption>
-      <thead>
-        <tr className="border-rule border-b text-soft text-sm">
-          <th scope="col" className="py-1.5 font-normal">
-            Food
-          </th>
-          <th scope="col" className="hidden px-2 text-right font-normal sm:table-cell">
-            kcal / 100 g
-          </th>
-          {eaters.map((e) => (
-            <th key={e.eater.id} scope="col" className="px-2 text-right font-normal">
-              <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">
-                {e.program.mark}
-              </abbr>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {foods.map((f) => (
-          <tr key={f.id} className="border-rule border-b">
-            <th scope="row" className="font-normal">
-              <Link to={`/h/${household}/pantry/${f.id}`} className="block rounded-md py-1.5 hover:text-beet">
-                {f.name}{' '}
-                {f.state !== 'as is' && !f.name.includes(f.state) && (
-                  <span className="text-soft text-sm">{f.state}</span>
-                )}
-              </Link>
-            </th>
-            <td className="hidden px-2 text-right sm:table-cell">
-              {f.per100g.kcal.value === null ? 'unknown' : Math.round(f.per100g.kcal.value)}
-            </td>
-            {eaters.map((e) => {
-              const zero = ladderOf(f, e.counter, 1)[0]!.mostGrams;
-              return (
-                <td key={e.eater.id} className="whitespace-nowrap px-2 text-right">
-                  {countsNothing(f) || !Number.isFinite(zero) ? (
-                    <span className="text-soft">any</span>
-                  ) : (
-                    formatGrams(zero)
-                  )}
-                </td>
-              );
-            })}
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }
