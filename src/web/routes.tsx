@@ -1,8 +1,19 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, type LoaderFunctionArgs } from 'react-router';
+import { API } from '../contract/api.ts';
+import { askEarly } from './data/early.ts';
 import { LibraryPage } from './recipes/library-page.tsx';
 import { FailedPage } from './shell/failed-page.tsx';
 import { HouseholdLayout } from './shell/household-layout.tsx';
 import { StartPage } from './shell/start-page.tsx';
+
+/** A loader that asks early for what a screen needs; the screen itself waits for its answers, and says so. */
+const early = (needs: (h: string, params: Readonly<Record<string, string | undefined>>) => void) => {
+  return ({ params }: LoaderFunctionArgs): null => {
+    needs(params.household ?? '', params);
+    return null;
+  };
+};
+const pantry = (h: string) => askEarly(API.pantry, { h, query: {} });
 
 /** The first screen comes with the application; the others load when they are opened. */
 export const router = createBrowserRouter([
@@ -10,6 +21,7 @@ export const router = createBrowserRouter([
   {
     path: '/h/:household',
     element: <HouseholdLayout />,
+    loader: early((h) => askEarly(API.table, { h })),
     errorElement: <FailedPage />,
     children: [
       {
@@ -18,50 +30,75 @@ export const router = createBrowserRouter([
           { path: 'recipes', element: <LibraryPage /> },
           {
             path: 'recipes/feasts',
+            loader: early((h) => askEarly(API.feasts, { h })),
             lazy: async () => ({ Component: (await import('./feast/feasts-page.tsx')).FeastsPage }),
           },
           {
             path: 'recipes/feasts/:feast',
+            loader: early((h, { feast = '' }) => askEarly(API.feast, { h, id: feast })),
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
             path: 'bring-in',
+            loader: early(pantry),
             lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),
           },
           {
             path: 'pantry',
+            loader: early(pantry),
             lazy: async () => ({ Component: (await import('./pantry/pantry-page.tsx')).PantryPage }),
           },
           {
             path: 'pantry/stock',
+            loader: early((h) => {
+              pantry(h);
+              askEarly(API.stock, { h });
+            }),
             lazy: async () => ({ Component: (await import('./pantry/stock/stock-page.tsx')).StockPage }),
           },
           {
             path: 'pantry/plate',
+            loader: early(pantry),
             lazy: async () => ({ Component: (await import('./pantry/plate-page.tsx')).PlatePage }),
           },
           {
             path: 'pantry/compare',
+            loader: early(pantry),
             lazy: async () => ({ Component: (await import('./pantry/compare-page.tsx')).ComparePage }),
           },
           {
             path: 'pantry/swaps',
+            loader: early((h) => {
+              pantry(h);
+              askEarly(API.ownSwaps, { h });
+            }),
             lazy: async () => ({ Component: (await import('./swaps/swaps-page.tsx')).SwapsPage }),
           },
           {
             path: 'pantry/files',
+            loader: early((h) => {
+              pantry(h);
+              askEarly(API.ownFoods, { h });
+            }),
             lazy: async () => ({ Component: (await import('./pantry/files/files-page.tsx')).FilesPage }),
           },
           {
             path: 'pantry/:food',
+            loader: early(pantry),
             lazy: async () => ({ Component: (await import('./pantry/food-page.tsx')).FoodPage }),
           },
           {
             path: 'household',
+            loader: early(() => askEarly(API.households, {})),
             lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),
           },
           {
             path: 'recipes/:recipe',
+            loader: early((h, { recipe = '' }) => {
+              askEarly(API.recipe, { h, id: recipe });
+              askEarly(API.ownSwaps, { h });
+              askEarly(API.verdicts, { h });
+            }),
             lazy: async () => ({ Component: (await import('./shell/recipe-layout.tsx')).RecipeLayout }),
             children: [
               {

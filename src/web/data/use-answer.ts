@@ -1,6 +1,7 @@
-import useSWR, { type SWRConfiguration } from 'swr';
+import useSWR, { type SWRConfiguration, useSWRConfig } from 'swr';
 import { type AnswerOf, type AnyRoute, type Ask, addressOf } from '../../contract/route.ts';
 import { ask } from './api.ts';
+import { takeEarly } from './early.ts';
 
 const ONCE: SWRConfiguration = { revalidateOnFocus: false, keepPreviousData: true };
 
@@ -15,6 +16,11 @@ export function useAnswer<R extends AnyRoute>(
   given: Ask<R> | null,
   { again = '', ...config }: SWRConfiguration & { readonly again?: string } = {},
 ) {
-  const key = given === null ? null : again === '' ? addressOf(route, given) : [addressOf(route, given), again];
-  return useSWR<AnswerOf<R>, Error>(key, () => ask(route, given!), { ...ONCE, ...config });
+  const address = given === null ? null : addressOf(route, given);
+  const key = address === null || again === '' ? address : [address, again];
+  const { cache } = useSWRConfig();
+  // Only a first answer may have been asked for early: one that is read anew is wanted as it is now.
+  const isFirst = () => typeof key === 'string' && cache.get(key)?.data === undefined;
+  const read = () => (isFirst() ? takeEarly<R>(address!) : null) ?? ask(route, given!);
+  return useSWR<AnswerOf<R>, Error>(key, read, { ...ONCE, ...config });
 }

@@ -1,10 +1,10 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback } from 'react';
 import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { Feast } from '../../core/feast/feast.ts';
-import { ask } from '../data/api.ts';
 import { readRecipePage } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
 import { type OpenDocument, useDocument } from '../saving/use-document.ts';
 
 export type FeastChange = Partial<Omit<Feast, 'id' | 'revision'>>;
@@ -21,27 +21,15 @@ export interface OpenFeast extends OpenDocument<'feasts'> {
 /** A feast that is open; null while it loads. @throws while rendering when it cannot be loaded */
 export function useFeast(household: string, id: string): OpenFeast | null {
   const open = useDocument(household, 'feasts', id);
-  const [pages, setPages] = useState<readonly RecipePage[] | null>(null);
-  const [error, setError] = useState<unknown>(null);
-  useEffect(() => {
-    let alive = true;
-    setPages(null);
-    setError(null);
-    ask(API.feast, { h: household, id }).then(
-      (page) => alive && setPages(page.pages),
-      (e) => alive && setError(e),
-    );
-    return () => {
-      alive = false;
-    };
-  }, [household, id]);
+  const { data, error, mutate } = useAnswer(API.feast, { h: household, id }, { keepPreviousData: false });
   const read = useCallback(
     async (recipeId: string) => {
       const page = await readRecipePage(household, recipeId);
-      setPages((had) => [...(had ?? []).filter((p) => p.recipe.id !== recipeId), page]);
+      const others = (had: readonly RecipePage[]) => had.filter((p) => p.recipe.id !== recipeId);
+      await mutate((had) => had && { ...had, pages: [...others(had.pages), page] }, { revalidate: false });
       return page;
     },
-    [household],
+    [household, mutate],
   );
   const saved = open?.saved;
   const change = useCallback(
@@ -52,6 +40,6 @@ export function useFeast(household: string, id: string): OpenFeast | null {
     },
     [saved],
   );
-  if (error) throw error;
-  return open && pages ? { ...open, change, pages, read } : null;
+  if (error && !data) throw error;
+  return open && data ? { ...open, change, pages: data.pages, read } : null;
 }
