@@ -1,8 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../tests/support/fixture-programs.ts';
 import { kitchenOf, readVersion } from '../../tests/support/test-version.ts';
 import { makeCard } from '../core/card/card.ts';
-import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
 import { SWAPS } from '../core/swap/library.ts';
 import { CardView } from './card-view.tsx';
 
@@ -16,7 +16,7 @@ const card = makeCard({
   version,
   asWritten: version,
   kitchen: kitchenOf(),
-  programs: SAMPLE_PROGRAMS,
+  programs: FIXTURE_PROGRAMS,
   pins: [],
   swaps: SWAPS,
   system: 'us',

@@ -3,8 +3,8 @@ import { profileOf, type StatedNutrients } from '../../src/core/food/nutrients.t
 import type { CountLine } from '../../src/core/program/count.ts';
 import type { Counter, Program } from '../../src/core/program/program.ts';
 import type { Rule } from '../../src/core/program/rule.ts';
-import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
 import { exactly, type Interval } from '../../src/core/quantity/interval.ts';
+import { FIXTURE_PROGRAMS } from './fixture-programs.ts';
 
 /** A food for tests, from its values per 100 g. */
 export function testFood(id: string, stated: StatedNutrients, kinds: readonly FoodKind[] = []): Food {
@@ -39,7 +39,7 @@ export const pointFood = (id = 'point', kinds: readonly FoodKind[] = []): Food =
 /** A program that counts kcal one to one, with whatever the test wants different. */
 export function testProgram(rule: Partial<Rule> = {}, rest: Partial<Program> = {}): Program {
   return {
-    ...SAMPLE_PROGRAMS[0]!,
+    ...FIXTURE_PROGRAMS[0]!,
     id: 'test-program',
     mark: 'TE',
     list: { entries: [], exclusions: [] },
@@ -63,5 +63,5 @@ export const counterOf = (program: Program, rest: Partial<Counter> = {}): Counte
   ...rest,
 });
 
-/** A sample program by its mark. */
-export const sample = (mark: string): Program => SAMPLE_PROGRAMS.find((p) => p.mark === mark)!;
+/** A fixture program by its mark. */
+export const sample = (mark: string): Program => FIXTURE_PROGRAMS.find((p) => p.mark === mark)!;

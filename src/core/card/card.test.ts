@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { cautionsFor } from '../caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../program/format-points.ts';
-import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { formatDay } from '../quantity/format-day.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
@@ -39,7 +39,7 @@ const input = (rest: Partial<CardInput> = {}): CardInput => ({
   version: lightened,
   asWritten,
   kitchen: kitchenOf(),
-  programs: SAMPLE_PROGRAMS,
+  programs: FIXTURE_PROGRAMS,
   pins: [],
   swaps: SWAPS,
   system: 'us',

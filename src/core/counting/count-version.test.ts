@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { seeded } from '../../../tests/support/hard-choices.ts';
 import { counterOf } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
 import { scaleProfile } from '../food/nutrients.ts';
-import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
 import { countVersion, nutritionOf } from './count-version.ts';
@@ -34,8 +34,8 @@ const dish: Version = {
   ),
 };
 const counters = [
-  ...SAMPLE_PROGRAMS.map((program) => counterOf(program)),
-  counterOf(SAMPLE_PROGRAMS[0]!, { pins: [{ foodId: 'gruyere', programId: 'program-ledger', points: 3, grams: 30 }] }),
+  ...FIXTURE_PROGRAMS.map((program) => counterOf(program)),
+  counterOf(FIXTURE_PROGRAMS[0]!, { pins: [{ foodId: 'gruyere', programId: 'program-ledger', points: 3, grams: 30 }] }),
 ];
 
 /** The same version and kitchen with nothing remembered: every object is new. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
-import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { scoreRecipe } from './score-recipe.ts';
 
 const index = indexFoods(SHIPPED_FOODS);
-const options = { servings: null, programs: SAMPLE_PROGRAMS, index, system: 'us', by: null } as const;
+const options = { servings: null, programs: FIXTURE_PROGRAMS, index, system: 'us', by: null } as const;
 
 /**
  * A line worked by hand: what is written, then for the whole amount kcal, saturated fat, sugars, protein, fibre (g),

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { counterOf, pointFood, sample, testFood, testLine, testProgram } from '../../../tests/support/test-lines.ts';
 import { shippedFood } from '../../../tests/support/test-version.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { count } from './count.ts';
 import { ladderOf } from './ladder.ts';
 import { plainCounter } from './program.ts';
-import { SAMPLE_PROGRAMS } from './samples.ts';
 
 const pointsOf = (id: string, grams: number, mark: string): number =>
   count([testLine(shippedFood(id)!, grams)], plainCounter(sample(mark)), { servings: 1 }).points;
@@ -22,7 +22,7 @@ describe('the ladder of a food', () => {
   });
   it('never promises too much, and a grain more is too much, for every food under every program', () => {
     for (const food of SHIPPED_FOODS.filter((_, i) => i % 7 === 0)) {
-      for (const program of SAMPLE_PROGRAMS) {
+      for (const program of FIXTURE_PROGRAMS) {
         for (const rung of ladderOf(food, plainCounter(program), 4)) {
           if (!Number.isFinite(rung.mostGrams)) continue;
           const at = (g: number) => count([testLine(food, g)], plainCounter(program), { servings: 1 }).points;

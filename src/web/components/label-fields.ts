@@ -110,10 +110,6 @@ export const labelFromFields = (known: Label | null) =>
     })
     .pipe(LabelSchema);
 
-/** What is wrong with a field, in words. The schema says what it knows; the rest is no number. */
-export const wrongWithField = (message: string | undefined): string | null =>
-  message === undefined
-    ? null
-    : /^(?:is|must|cannot)/.test(message)
-      ? `This ${message}.`
-      : 'Write a number, such as 12.5.';
+/** What is wrong with a field, in words; what is no number is asked for as one. */
+export const wrongWithField = (message: string): string =>
+  /^(?:is(?! not a number)|must|cannot)/.test(message) ? `This ${message}.` : 'Write a number, such as 12.5.';

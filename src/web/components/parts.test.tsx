@@ -2,12 +2,12 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { sample } from '../../../tests/support/test-lines.ts';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { stairPlace } from '../../core/counting/stair-words.ts';
 import { plainCounter } from '../../core/program/program.ts';
-import { SAMPLE_PROGRAMS } from '../../core/program/samples.ts';
 import { StepDoubts } from '../bring-in/step-doubts.tsx';
 import { HouseholdContext, type OpenHousehold } from '../context/household-context.ts';
 import { Ladders } from '../pantry/ladders.tsx';
@@ -24,7 +24,7 @@ const unused = { make: never, change: never, remove: never, restore: never };
 const table: OpenHousehold = {
   household: { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' },
   eaters: [{ id: 'eater-1', name: 'Berta', programId: 'program-harvest', exceptions: [], allergies: [], avoids: [] }],
-  programs: [...SAMPLE_PROGRAMS],
+  programs: [...FIXTURE_PROGRAMS],
   pins: [],
   eaterRows: unused,
   pinRows: unused,

@@ -1,0 +1,111 @@
+import type { Program } from '../../src/core/program/program.ts';
+import type { Rule } from '../../src/core/program/rule.ts';
+import type { Exclusion, UncountedEntry } from '../../src/core/program/uncounted.ts';
+
+/** One point per 45 of energy, corrected for what fills and what does not. */
+const RULE: Rule = {
+  coefficients: { kcal: 1, sugars: 2, satFat: 6.75, protein: -2, fibre: -2 },
+  per: 45,
+  caps: {},
+  step: 1,
+  rounding: 'nearest',
+  floorAt: 'serving',
+};
+
+const entry = (words: string, kinds: UncountedEntry['kinds'], kcalAtMost: number | null = null): UncountedEntry => ({
+  words,
+  foods: [],
+  kinds,
+  kcalAtMost,
+});
+
+const EXCLUSIONS: readonly Exclusion[] = [
+  { words: 'a drink', kinds: ['drink'] },
+  // Lemon and lime juice are seasonings and of a kind of their own.
+  { words: 'juice', kinds: ['juice'] },
+  { words: 'alcohol', kinds: ['alcohol'] },
+  { words: 'dried fruit', kinds: ['driedfruit'] },
+  { words: 'added fat', kinds: ['addedfat'] },
+  { words: 'added sugar', kinds: ['addedsugar'] },
+];
+
+const VEGETABLES = entry('non-starchy vegetable', ['veg']);
+const FRUIT = [entry('whole fruit', ['fruit', 'fruitpuree']), entry('citrus juice as seasoning', ['citrusjuice'])];
+
+/**
+ * Programs for tests of the engine, held still so that its hand-worked counts stay: lists that grow from vegetables to
+ * most lean foods, and one in half points that counts added sugars. What ships is in `src/core/program/samples.ts`.
+ */
+export const FIXTURE_PROGRAMS: readonly Program[] = [
+  {
+    id: 'program-ledger',
+    revision: 1,
+    mark: 'LE',
+    name: 'Ledger',
+    rule: RULE,
+    by: 'ingredients',
+    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
+    allowance: 33,
+    reserve: 24,
+    floor: 26,
+  },
+  {
+    id: 'program-larder',
+    revision: 1,
+    mark: 'LA',
+    name: 'Larder',
+    rule: RULE,
+    by: 'ingredients',
+    list: {
+      entries: [
+        VEGETABLES,
+        ...FRUIT,
+        entry('egg', ['egg']),
+        entry('skinless poultry breast', ['poultrybreast']),
+        entry('fish', ['fish']),
+        entry('shellfish', ['shellfish']),
+        entry('lentils and beans', ['legume']),
+        entry('tofu', ['tofu']),
+        entry('plain fat-free cultured dairy', ['cultured0']),
+      ],
+      exclusions: EXCLUSIONS,
+    },
+    allowance: 22,
+    reserve: 24,
+    floor: 17,
+  },
+  {
+    id: 'program-harvest',
+    revision: 1,
+    mark: 'HA',
+    name: 'Harvest',
+    rule: RULE,
+    by: 'ingredients',
+    list: {
+      entries: [
+        VEGETABLES,
+        entry('starchy vegetable', ['starchy']),
+        ...FRUIT,
+        entry('lentils and beans', ['legume']),
+        entry('whole grain', ['wholegrain']),
+        entry('plant food of at most 0.6 kcal per gram', ['plant'], 60),
+      ],
+      exclusions: EXCLUSIONS,
+    },
+    allowance: 19,
+    reserve: 24,
+    floor: 15,
+  },
+  {
+    id: 'program-house',
+    revision: 1,
+    mark: 'HO',
+    name: 'House list',
+    rule: { ...RULE, coefficients: { kcal: 1, addedSugars: 2, satFat: 6.75, protein: -2, fibre: -2 }, step: 0.5 },
+    by: 'ingredients',
+    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
+    allowance: 30,
+    reserve: 24,
+    floor: 23,
+  },
+];
