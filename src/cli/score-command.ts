@@ -111,7 +111,7 @@ export function programOfRule(text: string): Program {
   const ownList = {
     entries:
       Array.isArray(uncounted) && uncounted.length > 0
-        ? [{ words: 'on the list', foods: uncounted, kinds: [], kcalAtMost: null }]
+        ? [{ words: 'on the list', foods: uncounted, kinds: [], states: null, kcalAtMost: null }]
         : [],
     exclusions: [],
   };
@@ -120,6 +120,7 @@ export function programOfRule(text: string): Program {
     revision: 1,
     mark: rule.mark,
     name: rule.name,
+    idea: '',
     rule: {
       coefficients: rule.coefficients,
       per: rule.per,

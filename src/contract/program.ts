@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FOOD_KINDS } from '../core/food/food.ts';
+import { FOOD_KINDS, FOOD_STATES } from '../core/food/food.ts';
 import { NUTRIENTS, type Nutrient } from '../core/food/nutrients.ts';
 import type { Pin, Program } from '../core/program/program.ts';
 import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
@@ -25,7 +25,16 @@ const UncountedEntrySchema = z.object({
   words: Words(120),
   foods: z.array(Id),
   kinds: z.array(z.enum(FOOD_KINDS)),
+  // What earlier revisions did not say.
+  states: z.array(z.enum(FOOD_STATES)).nullable().default(null),
   kcalAtMost: z.number().min(0).nullable(),
+});
+
+const ExclusionSchema = z.object({
+  words: Words(120),
+  foods: z.array(Id).default([]),
+  kinds: z.array(z.enum(FOOD_KINDS)),
+  except: z.array(Id).default([]),
 });
 
 export const ProgramSchema: z.ZodType<Program> = schemaOf<Program>()(
@@ -34,11 +43,12 @@ export const ProgramSchema: z.ZodType<Program> = schemaOf<Program>()(
     revision: z.int().min(1),
     mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
     name: Words(60),
+    idea: z.string().max(300).default(''),
     rule: RuleSchema,
     by: z.enum(COUNTING_METHODS),
     list: z.object({
       entries: z.array(UncountedEntrySchema),
-      exclusions: z.array(z.object({ words: Words(120), kinds: z.array(z.enum(FOOD_KINDS)) })),
+      exclusions: z.array(ExclusionSchema),
     }),
     allowance: z.number().min(0),
     reserve: z.number().min(0),

@@ -7,7 +7,7 @@ import { HouseholdLayout } from './shell/household-layout.tsx';
 import { StartPage } from './shell/start-page.tsx';
 
 /** A loader that asks early for what a screen needs; the screen itself waits for its answers, and says so. */
-const early = (needs: (h: string, params: Readonly<Record<string, string | undefined>>) => void) => {
+const asksFor = (needs: (h: string, params: Readonly<Record<string, string | undefined>>) => void) => {
   return ({ params }: LoaderFunctionArgs): null => {
     needs(params.household ?? '', params);
     return null;
@@ -21,7 +21,7 @@ export const router = createBrowserRouter([
   {
     path: '/h/:household',
     element: <HouseholdLayout />,
-    loader: early((h) => askEarly(API.table, { h })),
+    loader: asksFor((h) => askEarly(API.table, { h })),
     errorElement: <FailedPage />,
     children: [
       {
@@ -30,27 +30,27 @@ export const router = createBrowserRouter([
           { path: 'recipes', element: <LibraryPage /> },
           {
             path: 'recipes/feasts',
-            loader: early((h) => askEarly(API.feasts, { h })),
+            loader: asksFor((h) => askEarly(API.feasts, { h })),
             lazy: async () => ({ Component: (await import('./feast/feasts-page.tsx')).FeastsPage }),
           },
           {
             path: 'recipes/feasts/:feast',
-            loader: early((h, { feast = '' }) => askEarly(API.feast, { h, id: feast })),
+            loader: asksFor((h, { feast = '' }) => askEarly(API.feast, { h, id: feast })),
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
             path: 'bring-in',
-            loader: early(pantry),
+            loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),
           },
           {
             path: 'pantry',
-            loader: early(pantry),
+            loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./pantry/pantry-page.tsx')).PantryPage }),
           },
           {
             path: 'pantry/stock',
-            loader: early((h) => {
+            loader: asksFor((h) => {
               pantry(h);
               askEarly(API.stock, { h });
             }),
@@ -58,17 +58,17 @@ export const router = createBrowserRouter([
           },
           {
             path: 'pantry/plate',
-            loader: early(pantry),
+            loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./pantry/plate-page.tsx')).PlatePage }),
           },
           {
             path: 'pantry/compare',
-            loader: early(pantry),
+            loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./pantry/compare-page.tsx')).ComparePage }),
           },
           {
             path: 'pantry/swaps',
-            loader: early((h) => {
+            loader: asksFor((h) => {
               pantry(h);
               askEarly(API.ownSwaps, { h });
             }),
@@ -76,7 +76,7 @@ export const router = createBrowserRouter([
           },
           {
             path: 'pantry/files',
-            loader: early((h) => {
+            loader: asksFor((h) => {
               pantry(h);
               askEarly(API.ownFoods, { h });
             }),
@@ -84,17 +84,17 @@ export const router = createBrowserRouter([
           },
           {
             path: 'pantry/:food',
-            loader: early(pantry),
+            loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./pantry/food-page.tsx')).FoodPage }),
           },
           {
             path: 'household',
-            loader: early(() => askEarly(API.households, {})),
+            loader: asksFor(() => askEarly(API.households, {})),
             lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),
           },
           {
             path: 'recipes/:recipe',
-            loader: early((h, { recipe = '' }) => {
+            loader: asksFor((h, { recipe = '' }) => {
               askEarly(API.recipe, { h, id: recipe });
               askEarly(API.ownSwaps, { h });
               askEarly(API.verdicts, { h });

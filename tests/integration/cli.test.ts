@@ -182,10 +182,11 @@ describe('score', () => {
       ['HA', 'ingredients'],
       ['HO', 'ingredients'],
     ]);
-    // Beef 453.6 g and soured cream 230 g by the rule, onions uncounted, for four.
+    // Beef 453.6 g, soured cream 230 g and onions 220 g by the rule, the rest uncounted, for four.
     const beef = 4.5359237 * (254 + 6.75 * 7.6 - 2 * 17.2);
     const cream = 2.3 * (198 + 2 * 3.4 + 6.75 * 10.1 - 2 * 2.4);
-    expect(score.programs[0]!.raw).toBeCloseTo((beef + cream) / 45 / 4, 9);
+    const onions = 2.2 * (40 + 2 * 4.2 - 2 * 1.1 - 2 * 1.7);
+    expect(score.programs[0]!.raw).toBeCloseTo((beef + cream + onions) / 45 / 4, 9);
   });
   it('lets flags beat text', async () => {
     const one = JSON.parse(

@@ -16,17 +16,18 @@ const entry = (words: string, kinds: UncountedEntry['kinds'], kcalAtMost: number
   words,
   foods: [],
   kinds,
+  states: null,
   kcalAtMost,
 });
 
 const EXCLUSIONS: readonly Exclusion[] = [
-  { words: 'a drink', kinds: ['drink'] },
+  { words: 'a drink', foods: [], kinds: ['drink'], except: [] },
   // Lemon and lime juice are seasonings and of a kind of their own.
-  { words: 'juice', kinds: ['juice'] },
-  { words: 'alcohol', kinds: ['alcohol'] },
-  { words: 'dried fruit', kinds: ['driedfruit'] },
-  { words: 'added fat', kinds: ['addedfat'] },
-  { words: 'added sugar', kinds: ['addedsugar'] },
+  { words: 'juice', foods: [], kinds: ['juice'], except: [] },
+  { words: 'alcohol', foods: [], kinds: ['alcohol'], except: [] },
+  { words: 'dried fruit', foods: [], kinds: ['driedfruit'], except: [] },
+  { words: 'added fat', foods: [], kinds: ['addedfat'], except: [] },
+  { words: 'added sugar', foods: [], kinds: ['addedsugar'], except: [] },
 ];
 
 const VEGETABLES = entry('non-starchy vegetable', ['veg']);
@@ -42,6 +43,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     revision: 1,
     mark: 'LE',
     name: 'Ledger',
+    idea: '',
     rule: RULE,
     by: 'ingredients',
     list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
@@ -54,6 +56,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     revision: 1,
     mark: 'LA',
     name: 'Larder',
+    idea: '',
     rule: RULE,
     by: 'ingredients',
     list: {
@@ -79,6 +82,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     revision: 1,
     mark: 'HA',
     name: 'Harvest',
+    idea: '',
     rule: RULE,
     by: 'ingredients',
     list: {
@@ -101,6 +105,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     revision: 1,
     mark: 'HO',
     name: 'House list',
+    idea: '',
     rule: { ...RULE, coefficients: { kcal: 1, addedSugars: 2, satFat: 6.75, protein: -2, fibre: -2 }, step: 0.5 },
     by: 'ingredients',
     list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },

@@ -122,7 +122,9 @@ describe('what the sample programs do not count', () => {
 describe('the three ways of counting', () => {
   const program = testProgram(
     {},
-    { list: { entries: [{ words: 'veg', foods: [], kinds: ['veg'], kcalAtMost: null }], exclusions: [] } },
+    {
+      list: { entries: [{ words: 'veg', foods: [], kinds: ['veg'], states: null, kcalAtMost: null }], exclusions: [] },
+    },
   );
   const lines = [testLine(pointFood('a'), 2.4), testLine(pointFood('b'), 3.3), testLine(pointFood('c', ['veg']), 4)];
   const points = (by: 'ingredients' | 'serving' | 'items') =>

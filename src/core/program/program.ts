@@ -8,6 +8,8 @@ export interface Program {
   /** Two or three letters. */
   readonly mark: string;
   readonly name: string;
+  /** What its uncounted list follows, in a sentence; empty where nobody said. */
+  readonly idea: string;
   readonly rule: Rule;
   /** The way of counting a portion that the program itself uses. */
   readonly by: CountingMethod;

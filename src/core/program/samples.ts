@@ -1,6 +1,7 @@
+import type { FoodState } from '../food/food.ts';
 import type { Program } from './program.ts';
 import type { Rule } from './rule.ts';
-import type { Exclusion, UncountedEntry } from './uncounted.ts';
+import type { Exclusion, UncountedEntry, UncountedList } from './uncounted.ts';
 
 /** One point per 45 of energy, corrected for what fills and what does not. */
 const RULE: Rule = {
@@ -12,97 +13,146 @@ const RULE: Rule = {
   floorAt: 'serving',
 };
 
-const entry = (words: string, kinds: UncountedEntry['kinds'], kcalAtMost: number | null = null): UncountedEntry => ({
+const ids = (text: string): string[] => text.split(/\s+/).filter(Boolean);
+const foods = (words: string, text: string): UncountedEntry => ({
   words,
-  foods: [],
-  kinds,
-  kcalAtMost,
+  foods: ids(text),
+  kinds: [],
+  states: null,
+  kcalAtMost: null,
 });
 
+/** They win over every list. */
 const EXCLUSIONS: readonly Exclusion[] = [
-  { words: 'a drink', kinds: ['drink'] },
+  { words: 'a sweetened or milky drink', foods: [], kinds: ['drink'], except: ['coffee'] },
   // Lemon and lime juice are seasonings and of a kind of their own.
-  { words: 'juice', kinds: ['juice'] },
-  { words: 'alcohol', kinds: ['alcohol'] },
-  { words: 'dried fruit', kinds: ['driedfruit'] },
-  { words: 'added fat', kinds: ['addedfat'] },
-  { words: 'added sugar', kinds: ['addedsugar'] },
+  { words: 'juice', foods: [], kinds: ['juice'], except: [] },
+  { words: 'alcohol', foods: [], kinds: ['alcohol'], except: [] },
+  { words: 'dried fruit', foods: [], kinds: ['driedfruit'], except: [] },
+  { words: 'added fat', foods: [], kinds: ['addedfat'], except: [] },
+  { words: 'added sugar', foods: [], kinds: ['addedsugar'], except: [] },
 ];
+const MIXTURE: Exclusion = {
+  words: 'a mixture',
+  foods: ids('coleslaw-mix stir-fry-vegetables vegetables-mixed-frozen berries-mixed'),
+  kinds: [],
+  except: [],
+};
 
-const VEGETABLES = entry('non-starchy vegetable', ['veg']);
-const FRUIT = [entry('whole fruit', ['fruit', 'fruitpuree']), entry('citrus juice as seasoning', ['citrusjuice'])];
+/** What seasons and what leaves: the ledger's list, from which the house list starts. */
+const SEASONS_AND_LEAVES: UncountedList = {
+  entries: [
+    foods('herb', 'parsley coriander-leaf dill chives basil thyme-fresh rosemary-fresh mint-fresh'),
+    foods(
+      'spice',
+      `pepper-black paprika-powder cinnamon nutmeg cloves-ground ginger-ground ginger-root cumin caraway coriander-seed
+      turmeric curry-powder chilli-powder cayenne oregano marjoram thyme-dried bay-leaf garlic-powder onion-powder
+      mustard-seed vanilla-bean`,
+    ),
+    foods('garlic', 'garlic'),
+    foods('vinegar', 'vinegar'),
+    foods('plain tea and coffee', 'coffee'),
+    foods(
+      'leaf vegetable',
+      `lettuce endive watercress spinach spinach-frozen chard kale rocket collard-greens cabbage-white cabbage-red
+      cabbage-savoy chinese-cabbage pak-choi`,
+    ),
+  ],
+  exclusions: EXCLUSIONS,
+};
+
+/** What keeps without a fridge. */
+const KEEPS: UncountedList = {
+  entries: [
+    foods(
+      'pulses',
+      `lentils-dry lentils-red-dry lentils-cooked beans-black-canned beans-kidney-canned beans-white-canned
+      beans-white-dry beans-kidney-dry chickpeas-canned chickpeas-dry peas-split-dry mung-beans`,
+    ),
+    foods(
+      'whole or rolled grain',
+      `oats-rolled barley-pearl barley-cooked bulgur rice-brown rice-brown-cooked rice-wild buckwheat millet quinoa
+      quinoa-cooked farro pasta-whole pasta-whole-cooked popcorn-kernels`,
+    ),
+    foods(
+      'what lies in a cellar',
+      `potato potato-boiled sweet-potato carrot parsnip celeriac beetroot beetroot-cooked swede turnip onion onion-red
+      shallot garlic squash-winter pumpkin cabbage-white cabbage-red cabbage-savoy`,
+    ),
+    foods('canned fish in water or brine', 'tuna-water salmon-canned'),
+  ],
+  exclusions: EXCLUSIONS,
+};
+
+const FRESH: readonly FoodState[] = ['raw', 'frozen'];
+
+/** What is fresh and watery. */
+const WATERY: UncountedList = {
+  entries: [
+    {
+      words: 'fresh plant food of at most 0.45 kcal per gram',
+      foods: [],
+      kinds: ['plant'],
+      states: FRESH,
+      kcalAtMost: 45,
+    },
+    foods('lemon or lime juice as seasoning', 'lemon-juice lime-juice'),
+  ],
+  exclusions: [...EXCLUSIONS, MIXTURE],
+};
 
 /** The sample programs that Imbiss starts with: made up, and different in kind. A cook enters the own one. */
 export const SAMPLE_PROGRAMS: readonly Program[] = [
   {
     id: 'program-ledger',
-    revision: 1,
+    revision: 2,
     mark: 'LE',
     name: 'Ledger',
+    idea: 'Everything is written down; only what seasons and leaves is free.',
     rule: RULE,
     by: 'ingredients',
-    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
-    allowance: 33,
-    reserve: 24,
-    floor: 26,
+    list: SEASONS_AND_LEAVES,
+    allowance: 38,
+    reserve: 20,
+    floor: 30,
   },
   {
     id: 'program-larder',
-    revision: 1,
+    revision: 2,
     mark: 'LA',
     name: 'Larder',
+    idea: 'What keeps without a fridge is free: pulses, whole grains, what lies in a cellar, fish in a can.',
     rule: RULE,
     by: 'ingredients',
-    list: {
-      entries: [
-        VEGETABLES,
-        ...FRUIT,
-        entry('egg', ['egg']),
-        entry('skinless poultry breast', ['poultrybreast']),
-        entry('fish', ['fish']),
-        entry('shellfish', ['shellfish']),
-        entry('lentils and beans', ['legume']),
-        entry('tofu', ['tofu']),
-        entry('plain fat-free cultured dairy', ['cultured0']),
-      ],
-      exclusions: EXCLUSIONS,
-    },
-    allowance: 22,
-    reserve: 24,
-    floor: 17,
+    list: KEEPS,
+    allowance: 27,
+    reserve: 30,
+    floor: 21,
   },
   {
     id: 'program-harvest',
-    revision: 1,
+    revision: 2,
     mark: 'HA',
     name: 'Harvest',
+    idea: 'What is fresh and watery is free: a plant food with nothing added, at most 0.45 kcal a gram.',
     rule: RULE,
     by: 'ingredients',
-    list: {
-      entries: [
-        VEGETABLES,
-        entry('starchy vegetable', ['starchy']),
-        ...FRUIT,
-        entry('lentils and beans', ['legume']),
-        entry('whole grain', ['wholegrain']),
-        entry('plant food of at most 0.6 kcal per gram', ['plant'], 60),
-      ],
-      exclusions: EXCLUSIONS,
-    },
-    allowance: 19,
-    reserve: 24,
-    floor: 15,
+    list: WATERY,
+    allowance: 31,
+    reserve: 14,
+    floor: 24,
   },
   {
     id: 'program-house',
-    revision: 1,
+    revision: 2,
     mark: 'HO',
     name: 'House list',
+    idea: 'One eater’s own: the ledger’s list and what was put on it; added sugars count, and half points.',
     rule: { ...RULE, coefficients: { kcal: 1, addedSugars: 2, satFat: 6.75, protein: -2, fibre: -2 }, step: 0.5 },
     by: 'ingredients',
-    list: { entries: [VEGETABLES], exclusions: EXCLUSIONS },
-    allowance: 30,
-    reserve: 24,
+    list: SEASONS_AND_LEAVES,
+    allowance: 29.5,
+    reserve: 25,
     floor: 23,
   },
 ];

@@ -35,7 +35,7 @@ export const LABEL_SORTS: ReadonlyArray<readonly [string, readonly FoodKind[]]> 
 export const AS_KNOWN = 'as known';
 
 /** A label as it is typed: all in words, empty where it says nothing. */
-export interface LabelFields {
+export interface TypedLabel {
   name: string;
   basisGrams: string;
   household: { quantity: string; unit: string };
@@ -64,7 +64,7 @@ const typedNumber = (text: string): number | null => {
 };
 
 /** What the fields show of a label that is known, or of a name alone. */
-export function fieldsOfLabel(name: string, known: Label | null, rules: Label['rules']): LabelFields {
+export function fieldsOfLabel(name: string, known: Label | null, rules: Label['rules']): TypedLabel {
   const shown = (n: Printed): string => {
     const value = known?.printed[n] ?? null;
     if (value === null) return '';
@@ -79,7 +79,7 @@ export function fieldsOfLabel(name: string, known: Label | null, rules: Label['r
     },
     rules: known?.rules ?? rules,
     sort: sortOf(known?.kinds ?? []),
-    printed: Object.fromEntries(PRINTED.map((n) => [n, shown(n)])) as LabelFields['printed'],
+    printed: Object.fromEntries(PRINTED.map((n) => [n, shown(n)])) as TypedLabel['printed'],
     allergens: [...(known?.allergens ?? [])],
   };
 }
@@ -87,7 +87,7 @@ export function fieldsOfLabel(name: string, known: Label | null, rules: Label['r
 /** The label that fields say: what is left empty is unknown, not zero. What cannot be is said at its field. */
 export const labelFromFields = (known: Label | null) =>
   z
-    .custom<LabelFields>()
+    .custom<TypedLabel>()
     .transform((f): z.input<typeof LabelSchema> => {
       const basisGrams = typedNumber(f.basisGrams) ?? Number.NaN;
       const quantity = typedNumber(f.household.quantity);

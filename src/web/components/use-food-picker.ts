@@ -18,7 +18,7 @@ export type Pickable =
   | { readonly kind: 'food'; readonly food: Food }
   | { readonly kind: 'recipe'; readonly recipe: RecipeSummary };
 
-const MOST_FOODS = 10;
+const MOST_FOODS_FOUND = 10;
 const MOST_RECIPES = 4;
 
 /** What a line may be: likely foods until words are typed, then what has these words; and what it becomes when picked. */
@@ -32,7 +32,7 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
     () => (index === null ? [] : matchFood(index, line.item, line.note, 5).map((m) => m.food)),
     [index, line],
   );
-  const foods = search.trim() === '' || index === null ? likely : searchFoods(index, search, MOST_FOODS);
+  const foods = search.trim() === '' || index === null ? likely : searchFoods(index, search, MOST_FOODS_FOUND);
   const words = fold(search.trim() || line.item)
     .split(/\s+/)
     .filter((w) => w.length > 2);

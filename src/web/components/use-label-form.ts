@@ -9,7 +9,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { learnFoods } from '../data/learnt-foods.ts';
 import { refresh } from '../data/queries.ts';
-import { fieldsOfLabel, type LabelFields, labelFromFields } from './label-fields.ts';
+import { fieldsOfLabel, labelFromFields, type TypedLabel } from './label-fields.ts';
 import { sayError } from './say-error.ts';
 
 /**
@@ -21,7 +21,7 @@ export function useLabelForm(name: string, known: Label | null, onDone: (food: F
   const { household } = useHousehold();
   const [doubts, setDoubts] = useState<readonly string[]>([]);
   const [confirmed, setConfirmed] = useState(false);
-  const form = useForm<LabelFields, unknown, Label>({
+  const form = useForm<TypedLabel, unknown, Label>({
     resolver: zodResolver(labelFromFields(known)),
     defaultValues: fieldsOfLabel(name, known, household.system === 'metric' ? 'eu' : 'us'),
   });

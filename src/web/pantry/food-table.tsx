@@ -53,7 +53,7 @@ export function FoodTable({ foods, eaters, household, nothing }: FoodTableProps)
       <tbody ref={body}>
         {inSight.length > 0 && <SpaceRow px={above} />}
         {inSight.map((item) => (
-          <FoodRow
+          <FoodTableRow
             key={item.key}
             food={foods[item.index]!}
             index={item.index}
@@ -84,7 +84,7 @@ interface FoodRowProps {
   readonly measure: (row: HTMLTableRowElement | null) => void;
 }
 
-function FoodRow({ food, index, eaters, household, measure }: FoodRowProps) {
+function FoodTableRow({ food, index, eaters, household, measure }: FoodRowProps) {
   const { name, state } = food;
   return (
     <tr ref={measure} data-index={index} aria-rowindex={index + 2} className="border-rule border-b">

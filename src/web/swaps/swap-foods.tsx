@@ -1,9 +1,9 @@
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { FreeNumberField } from './free-number-field.tsx';
-import type { SwapFields } from './use-swap-form.ts';
+import type { SwapFormState } from './use-swap-form.ts';
 
 /** The foods that a swap is for. */
-export function FoodsFrom({ form }: { readonly form: SwapFields }) {
+export function FoodsFrom({ form }: { readonly form: SwapFormState }) {
   const { from } = form.fields;
   return (
     <fieldset>
@@ -32,7 +32,7 @@ export function FoodsFrom({ form }: { readonly form: SwapFields }) {
 }
 
 /** The foods that come in, and how much of each. */
-export function FoodsInto({ form }: { readonly form: SwapFields }) {
+export function FoodsInto({ form }: { readonly form: SwapFormState }) {
   const { kind, into } = form.fields;
   const more = kind !== 'bulkUp';
   return (

@@ -5,7 +5,7 @@ import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
 import { Modal } from '../components/modal.tsx';
 import { FreeNumberField } from './free-number-field.tsx';
 import { FoodsFrom, FoodsInto } from './swap-foods.tsx';
-import { type SwapFields, useSwapForm } from './use-swap-form.ts';
+import { type SwapFormState, useSwapForm } from './use-swap-form.ts';
 
 interface SwapFormProps {
   readonly title: string;
@@ -44,7 +44,7 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
   );
 }
 
-function KindAndPart({ form }: { readonly form: SwapFields }) {
+function KindAndPart({ form }: { readonly form: SwapFormState }) {
   return (
     <div className="grid grid-cols-2 gap-3">
       <label>
@@ -75,7 +75,7 @@ function KindAndPart({ form }: { readonly form: SwapFields }) {
   );
 }
 
-function HowMuchOfTheLine({ form }: { readonly form: SwapFields }) {
+function HowMuchOfTheLine({ form }: { readonly form: SwapFormState }) {
   const { share, mostShare, stays } = form.fields;
   return (
     <div className="flex flex-wrap items-center gap-2 sm:col-span-2">
@@ -95,7 +95,7 @@ function HowMuchOfTheLine({ form }: { readonly form: SwapFields }) {
 
 const orNull = (text: string | null): string | null => ((text ?? '').trim() === '' ? null : (text ?? '').trim());
 
-function HowItTurnsOut({ form }: { readonly form: SwapFields }) {
+function HowItTurnsOut({ form }: { readonly form: SwapFormState }) {
   return (
     <>
       <div>

@@ -11,7 +11,7 @@ import { usePantry } from '../data/queries.ts';
 import { useOwnSwapRows } from '../kitchen/use-swap-shelf.ts';
 import { documents } from '../saving/use-document.ts';
 
-export type SwapFields = ReturnType<typeof useSwapForm>;
+export type SwapFormState = ReturnType<typeof useSwapForm>;
 
 /**
  * What a swap of one's own is while it is written: its fields, what each of them may become, and keeping it.
