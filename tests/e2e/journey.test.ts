@@ -66,7 +66,7 @@ describe('from a pasted recipe to a shared card', () => {
     const addEater = async (name: string, program: string) => {
       await page.getByRole('button', { name: 'Add an eater' }).click();
       await page.getByLabel('Name', { exact: true }).last().fill(name);
-      await page.getByLabel('Program').selectOption({ label: program });
+      await page.getByLabel('Program', { exact: true }).selectOption({ label: program });
     };
     await addEater('Berta', 'LE · Ledger');
     await page.getByRole('combobox', { name: 'Add a food as an exception' }).fill('egg');
@@ -79,7 +79,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByText('allergic to milk').waitFor();
     await addEater('Jonas', 'HA · Harvest');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
-    await page.getByText('Harvest: 19 a day').waitFor();
+    await page.getByText('Harvest: 31 a day').waitFor();
 
     // Bring in: nothing is read from nothing; then a recipe is.
     await page.getByRole('link', { name: 'Recipes', exact: true }).click();
@@ -158,9 +158,9 @@ describe('from a pasted recipe to a shared card', () => {
     expect(score.programs.find((p: { mark: string }) => p.mark === 'HA').raw + squares).toBeCloseTo(rawOf('HA'), 9);
 
     // A number opens its reasons.
-    await page.getByRole('button', { name: /points for Berta/ }).click();
+    await page.getByRole('button', { name: /points for Jonas/ }).click();
     await page.getByRole('heading', { name: /^Why \d/ }).waitFor();
-    await page.getByText('uncounted: non-starchy vegetable').first().waitFor();
+    await page.getByText('uncounted: fresh plant food, nothing added').first().waitFor();
     await page.getByText('The three ways of counting').waitFor();
     await page.locator('dialog svg, [role=dialog] svg').first().waitFor();
     await expectAccessible(page, 'reasons');

@@ -90,7 +90,7 @@ const FRESH: readonly FoodState[] = ['raw', 'frozen'];
 const WATERY: UncountedList = {
   entries: [
     {
-      words: 'fresh plant food of at most 0.45 kcal per gram',
+      words: 'fresh plant food, nothing added',
       foods: [],
       kinds: ['plant'],
       states: FRESH,
@@ -108,7 +108,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     revision: 2,
     mark: 'LE',
     name: 'Ledger',
-    idea: 'Everything is written down; only what seasons and leaves is free.',
+    idea: 'Everything is written down; only what seasons and leaves does not count.',
     rule: RULE,
     by: 'ingredients',
     list: SEASONS_AND_LEAVES,
@@ -121,7 +121,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     revision: 2,
     mark: 'LA',
     name: 'Larder',
-    idea: 'What keeps without a fridge is free: pulses, whole grains, what lies in a cellar, fish in a can.',
+    idea: 'What keeps without a fridge does not count: pulses, whole grains, what lies in a cellar, fish in a can.',
     rule: RULE,
     by: 'ingredients',
     list: KEEPS,
@@ -134,7 +134,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     revision: 2,
     mark: 'HA',
     name: 'Harvest',
-    idea: 'What is fresh and watery is free: a plant food with nothing added, at most 0.45 kcal a gram.',
+    idea: 'What is fresh and watery does not count: a plant food with nothing added, at most 0.45 kcal a gram.',
     rule: RULE,
     by: 'ingredients',
     list: WATERY,

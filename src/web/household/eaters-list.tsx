@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import type { Program } from '../../core/program/program.ts';
+import { allowanceWords } from '../../core/program/program-words.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -92,9 +93,7 @@ const newEater = (program: Program | undefined): Eater => ({
 });
 
 const factsOf = (e: Eater, program: Program | undefined, foodName: (id: string) => string): string[] => [
-  program
-    ? `${program.name}: ${program.allowance} a day, ${program.reserve} reserve a week, not below ${program.floor}`
-    : 'eats along, does not count',
+  program ? `${program.name}: ${allowanceWords(program)}` : 'eats along, does not count',
   ...e.exceptions.map((x) => `${foodName(x.foodId)} ${x.uncounted ? 'uncounted' : 'counts'}`),
   ...e.allergies.map((a) => `allergic to ${ALLERGEN_WORDS[a]}`),
   ...e.avoids.map((a) => `avoids ${a}`),

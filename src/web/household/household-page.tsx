@@ -2,6 +2,7 @@ import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
 import { Keeping } from './keeping.tsx';
 import { OnAPhone } from './on-a-phone.tsx';
+import { ProgramsList } from './programs-list.tsx';
 import { Settings } from './settings.tsx';
 
 /** Who eats here and how the household keeps house. */
@@ -10,6 +11,7 @@ export function HouseholdPage() {
     <main className="mx-auto max-w-4xl px-4 py-5 md:px-8">
       <h1 className="text-3xl">Household</h1>
       <EatersList />
+      <ProgramsList />
       <Settings />
       <DemoAndOwn />
       <OnAPhone />

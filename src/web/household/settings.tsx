@@ -17,7 +17,7 @@ export function Settings() {
   return (
     <section aria-label="Settings" className="mt-8 grid gap-4 sm:grid-cols-2">
       <h2 className="text-xl sm:col-span-2">Settings</h2>
-      <HouseholdName />
+      <NameOfHousehold />
       <div>
         <label className="label" htmlFor="system">
           Cups and spoons
@@ -44,7 +44,7 @@ export function Settings() {
   );
 }
 
-function HouseholdName() {
+function NameOfHousehold() {
   const { household, changeHousehold } = useHousehold();
   const [name, setName] = useState(household.name);
   const leave = () => {
