@@ -45,7 +45,7 @@ describe('matching', () => {
     'gloop',
     'unicorn steaks',
     'dragon fruit smoothie powder',
-    'protein bar',
+    'dragon fruit',
     'energy gel',
     'krill',
     'seitan nuggets',

@@ -86,7 +86,8 @@ describe('what the sample programs do not count', () => {
     ['tuna-oil', 100, 3, 3, 3],
     ['yogurt-fatfree', 245, 3, 0, 3],
     ['yogurt-lowfat', 245, 4, 4, 4],
-    ['tofu-firm', 100, 3, 0, 3],
+    // 92 + 2 · 0.5 + 6.75 · 0.7 − 2 · 10 − 2 · 1 = 75.7: 1.7 points.
+    ['tofu-firm', 100, 2, 0, 2],
     ['orange-juice', 248, 3, 3, 3],
     ['lemon-juice', 47, 0, 0, 0],
     ['raisins', 50, 4, 4, 4],

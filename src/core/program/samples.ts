@@ -46,7 +46,7 @@ const SEASONS_AND_LEAVES: UncountedList = {
     foods(
       'spice',
       `pepper-black paprika-powder cinnamon nutmeg cloves-ground ginger-ground ginger-root cumin caraway coriander-seed
-      turmeric curry-powder chilli-powder cayenne oregano marjoram thyme-dried bay-leaf garlic-powder onion-powder
+      turmeric curry-powder chilli-powder cayenne five-spice cardamom star-anise sumac oregano marjoram thyme-dried bay-leaf garlic-powder onion-powder
       mustard-seed vanilla-bean`,
     ),
     foods('garlic', 'garlic'),
@@ -54,7 +54,7 @@ const SEASONS_AND_LEAVES: UncountedList = {
     foods('plain tea and coffee', 'coffee'),
     foods(
       'leaf vegetable',
-      `lettuce endive watercress spinach spinach-frozen chard kale rocket collard-greens cabbage-white cabbage-red
+      `lettuce lettuce-romaine lettuce-iceberg endive watercress spinach spinach-frozen chard kale rocket collard-greens cabbage-white cabbage-red
       cabbage-savoy chinese-cabbage pak-choi`,
     ),
   ],
@@ -71,12 +71,12 @@ const KEEPS: UncountedList = {
     ),
     foods(
       'whole or rolled grain',
-      `oats-rolled barley-pearl barley-cooked bulgur rice-brown rice-brown-cooked rice-wild buckwheat millet quinoa
+      `oats-rolled oats-steelcut barley-pearl barley-cooked bulgur rice-brown rice-brown-cooked rice-wild buckwheat millet quinoa
       quinoa-cooked farro pasta-whole pasta-whole-cooked popcorn-kernels`,
     ),
     foods(
       'what lies in a cellar',
-      `potato potato-boiled sweet-potato carrot parsnip celeriac beetroot beetroot-cooked swede turnip onion onion-red
+      `potato potato-baby potato-boiled sweet-potato carrot parsnip celeriac beetroot beetroot-cooked swede turnip onion onion-red
       shallot garlic squash-winter pumpkin cabbage-white cabbage-red cabbage-savoy`,
     ),
     foods('canned fish in water or brine', 'tuna-water salmon-canned'),

@@ -123,7 +123,7 @@ describe('which food a line means', () => {
     ['1 teaspoon ground cumin', 'cumin'],
     ['8 oz cremini mushrooms, sliced', 'mushroom'],
     ['1 red bell pepper', 'pepper-bell-red'],
-    ['½ cup semi-sweet chocolate chips', 'chocolate-dark'],
+    ['½ cup semi-sweet chocolate chips', 'chocolate-chips'],
   ])('%s', (line, id) => expect(idOf(line)).toBe(id));
 });
 

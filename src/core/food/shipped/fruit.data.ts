@@ -18,7 +18,7 @@ blueberry | blueberries | raw | 57 0.3 0 14.5 10 0 2.4 0.7 1 | cup 148; pint 344
 blackcurrant | currants, black or red, fresh | raw | 56 0.2 0 13.8 7.4 0 4.3 1.4 1 | cup 112; handful 50 | fruit plant | topping | | redcurrants; blackcurrants; red currants
 cranberry | cranberries | raw | 46 0.1 0 12 4.3 0 3.6 0.5 2 | cup 100; bag 340 | fruit plant | flavour | | fresh cranberries; frozen cranberries
 grape | grapes | raw | 69 0.2 0.1 18.1 15.5 0 0.9 0.7 2 | cup 151; piece 5; handful 80 | fruit plant | topping | | red grapes; green grapes; seedless grapes
-orange | orange | raw | 47 0.1 0 11.8 9.4 0 2.4 0.9 0 | cup 180; small 96; medium 131; large 184; piece 131 | fruit plant | flavour | | oranges; mandarin; clementine; tangerine
+orange | orange | raw | 47 0.1 0 11.8 9.4 0 2.4 0.9 0 | cup 180; small 96; medium 131; large 184; piece 131 | fruit plant | flavour |  | oranges
 lemon | lemon | raw | 29 0.3 0 9.3 2.5 0 2.8 1.1 2 | piece 58; small 50; medium 58; large 84; slice 8; wedge 10 | fruit plant | flavour | | lemons; lemon wedges; lemon slices | organic acid: citric acid is counted as carbohydrate and yields less
 lemon-juice | lemon juice | as is | 22 0.2 0 6.9 2.5 0 0.3 0.4 1 | cup 244; tablespoon 15; teaspoon 5; piece 47; small 38; medium 47; large 60; splash 5; squeeze 5 | citrusjuice plant | flavour | | fresh lemon juice; juice of lemon; lemon juice and zest; lemon zest and juice | organic acid: citric acid is counted as carbohydrate and yields less
 lime-juice | lime juice | as is | 25 0.1 0 8.4 1.7 0 0.4 0.4 2 | cup 246; tablespoon 15; teaspoon 5; piece 30; medium 30; large 38; squeeze 5 | citrusjuice plant | flavour | | fresh lime juice; juice of lime; lime juice and zest; lime zest and juice | organic acid: citric acid is counted as carbohydrate and yields less
@@ -50,4 +50,10 @@ papaya | papaya | raw | 43 0.3 0.1 10.8 7.8 0 1.7 0.5 8 | cup 145; piece 300 | f
 mandarins-canned | mandarins in light syrup, drained | drained | 61 0.1 0 16.2 15.5 6 0.7 0.5 6 | cup 189; can 170 | fruit plant addedsugar | topping | | mandarin oranges canned; canned mandarin oranges
 pie-filling-cherry | cherry pie filling | canned | 115 0.1 0 28 22 18 0.6 0.4 18 | cup 264; can 595; tablespoon 16 | plant addedsugar | sweetness topping | | cherry pie filling; apple pie filling; blueberry pie filling; pie filling
 pie-filling-light | fruit pie filling, no added sugar | canned | 53 0.1 0 12 8.5 0 1 0.8 12 | cup 264; can 567 | fruitinjuice plant | sweetness topping | | no-sugar-added pie filling; light cherry pie filling; sugar-free pie filling
+pears-in-juice | pears in juice | canned | 50 0.1 0 12.9 9.7 0 1.6 0.3 4 | cup 248; can 411; half 76 | fruitinjuice plant | sweetness bulk | | canned pears in juice; tinned pears in juice
+fruit-cocktail-juice | fruit cocktail in juice | canned | 46 0 0 11.9 10.9 0 1 0.5 4 | cup 237; can 411 | fruitinjuice plant | sweetness | | fruit cocktail; canned fruit cocktail
+mandarins-in-juice | mandarins in juice | canned | 37 0 0 9.6 8.9 0 0.7 0.6 5 | cup 249; can 312; pot 113 | fruitinjuice plant | sweetness | | mandarin cup; mandarin oranges in juice; mandarin fruit cup; canned mandarins in juice
+mandarin | mandarin | raw | 53 0.3 0 13.3 10.6 0 1.8 0.8 2 | piece 76; small 70; medium 88; cup 195 | fruit plant | sweetness | | tangerine; clementine; mandarins; satsuma; clementines; tangerines
+mango-dried | mango, dried | dry | 319 1.2 0.3 78.6 66.3 0 2.4 2.5 162 | piece 15; cup 160; handful 30 | driedfruit plant | sweetness | sulphites | dried mango; mango slices dried
+lychee | lychees | raw | 66 0.4 0.1 16.5 15.2 0 1.3 0.8 1 | piece 10; cup 190 | fruit plant | sweetness | | lychee; litchi
 `;

@@ -30,7 +30,7 @@ kale | kale | raw | 35 1.5 0.2 4.4 1 0 4.1 2.9 53 | cup 21; bunch 200; leaf 20; 
 chard | chard | raw | 19 0.2 0 3.7 1.1 0 1.6 1.8 213 | cup 36; bunch 300; leaf 48 | veg plant | bulk | | swiss chard; silverbeet; mangold
 spinach | spinach | raw | 23 0.4 0.1 3.6 0.4 0 2.2 2.9 79 | cup 30; bunch 340; handful 25; leaf 10; bag 170 | veg plant | bulk | | baby spinach; fresh spinach; spinach leaves
 spinach-frozen | spinach, frozen | frozen | 29 0.6 0 4.2 0.7 0 2.9 3.6 74 | cup 156; package 284; bag 454; box 284 | veg plant | bulk | | frozen spinach; frozen chopped spinach
-lettuce | lettuce | raw | 15 0.2 0 2.9 0.8 0 1.3 1.4 28 | cup 36; head 360; leaf 10; handful 25 | veg plant | bulk wrapper | | green lettuce; leaf lettuce; butter lettuce; romaine; iceberg; salad leaves; mixed greens; salad greens
+lettuce | lettuce | raw | 15 0.2 0 2.9 0.8 0 1.3 1.4 28 | cup 36; head 360; leaf 10; handful 25 | veg plant | bulk wrapper |  | green lettuce; leaf lettuce; butter lettuce; salad leaves; mixed greens; salad greens
 rocket | rocket | raw | 25 0.7 0.1 3.7 2.1 0 1.6 2.6 27 | cup 20; handful 20; bunch 100 | veg plant | bulk | | arugula; rucola
 cucumber | cucumber | raw | 15 0.1 0 3.6 1.7 0 0.5 0.7 2 | cup 104; small 158; medium 201; large 301; piece 250; slice 7 | veg plant | bulk | | cucumbers; english cucumber
 gherkin | gherkins, unsweetened | drained | 12 0.3 0 2.4 1.1 0 1 0.5 809 | cup 143; piece 40; small 20; medium 65; large 135; tablespoon 9; slice 7; spear 35 | veg plant | flavour topping | | dill pickle; pickled cucumber; gherkins; pickles; sour pickles; dill pickles; cornichons
@@ -53,7 +53,7 @@ horseradish | horseradish, grated, plain | raw | 48 0.7 0.1 11.3 8 0 3.3 1.2 420
 pumpkin | pumpkin | raw | 26 0.1 0.1 6.5 2.8 0 0.5 1 1 | cup 116; piece 2000 | veg plant | bulk | | fresh pumpkin
 pumpkin-puree | pumpkin purée, canned, plain | canned | 34 0.3 0.1 8.1 3.3 0 2.9 1.1 5 | cup 245; can 425; tablespoon 15 | veg plant | bulk fat | | pumpkin puree; canned pumpkin; solid pack pumpkin
 squash-winter | winter squash | raw | 45 0.1 0 11.7 2.2 0 2 1 4 | cup 140; piece 900; small 600; medium 900; large 1400 | starchy plant | bulk starch-base | | butternut squash; butternut; acorn squash; hokkaido; kabocha
-potato | potato | raw | 77 0.1 0 17.5 0.8 0 2.1 2.1 6 | cup 150; small 170; medium 213; large 369; piece 213 | starchy plant | starch-base | | potatoes; waxy potatoes; floury potatoes; russet potatoes; baking potatoes; new potatoes; yukon potatoes; peeled potatoes
+potato | potato | raw | 77 0.1 0 17.5 0.8 0 2.1 2.1 6 | cup 150; small 170; medium 213; large 369; piece 213 | starchy plant | starch-base |  | potatoes; waxy potatoes; floury potatoes; russet potatoes; baking potatoes; yukon potatoes; peeled potatoes
 potato-boiled | potato, boiled | cooked | 86 0.1 0 20 0.9 0 1.8 1.7 5 | cup 156; small 125; medium 167; large 300; piece 167 | starchy plant | starch-base | | boiled potatoes; cooked potatoes; cooked potato
 sweet-potato | sweet potato | raw | 86 0.1 0 20.1 4.2 0 3 1.6 55 | cup 133; small 60; medium 130; large 200; piece 130 | starchy plant | starch-base | | sweet potatoes; kumara; yam orange
 parsnip | parsnip | raw | 75 0.3 0.1 18 4.8 0 4.9 1.2 10 | cup 133; small 80; medium 130; large 180; piece 130 | starchy plant | bulk starch-base | | parsnips
@@ -88,7 +88,23 @@ tomatoes-sundried-oil | tomatoes, sun-dried, in oil, drained | drained | 213 14.
 coleslaw-mix | coleslaw mix, undressed | raw | 27 0.1 0 6.2 3.5 0 2.4 1.2 24 | cup 70; bag 397 | veg plant | bulk | | coleslaw mix; shredded cabbage mix; slaw mix; broccoli slaw
 stir-fry-vegetables | stir-fry vegetables, frozen, plain | frozen | 35 0.2 0 6.5 3 0 2.6 2 20 | cup 110; bag 340 | veg plant | bulk | | frozen stir-fry vegetables; stir-fry vegetables; soup greens; soup vegetables
 plantain | plantain | raw | 122 0.4 0.1 31.9 15 0 2.3 1.3 4 | cup 148; piece 179; medium 179 | starchy plant | starch-base | | plantains; green plantain
-chips-frozen | oven chips, frozen | frozen | 147 4.7 0.9 24.8 0.4 0 2.2 2.3 300 | cup 100; handful 60; bag 750 | starchy plant addedfat | starch-base | | french fries; frozen french fries; oven fries; frozen fries; potato nuggets; potato wedges
+chips-frozen | oven chips, frozen | frozen | 147 4.7 0.9 24.8 0.4 0 2.2 2.3 300 | cup 100; handful 60; bag 750 | starchy plant addedfat | starch-base |  | french fries; frozen french fries; oven fries; frozen fries; potato wedges
 potato-flakes | mashed potato flakes | dry | 354 0.4 0.1 81.2 3.4 0 6.6 8.3 107 | cup 60; tablespoon 4; packet 113 | starchy plant | thickener starch-base | sulphites | instant mashed potatoes; mashed potato powder; potato flakes; dried potato
 seaweed | seaweed, dried | dry | 188 1.3 0.3 44 0 0 36 30 1500 | sheet 2.5; tablespoon 2 | veg plant | flavour | | nori; nori sheets; dried seaweed | fibre-rich: algal fibre
+lettuce-romaine | romaine lettuce | raw | 17 0.3 0 3.3 1.2 0 2.1 1.2 8 | cup 47; head 600; leaf 20; heart 180; handful 25 | veg plant | bulk wrapper | | romaine; cos lettuce; romaine hearts; cos
+lettuce-iceberg | iceberg lettuce | raw | 14 0.1 0 3 2 0 1.2 0.9 10 | cup 72; head 540; leaf 15; wedge 130 | veg plant | bulk wrapper | | iceberg; crisphead lettuce
+squash-spaghetti | spaghetti squash | raw | 31 0.6 0.1 6.9 2.8 0 1.5 0.6 17 | cup 101; piece 1000; medium 1000 | veg plant | bulk starch-base | | vegetable spaghetti; spaghetti squash strands
+jicama | jicama | raw | 38 0.1 0 8.8 1.8 0 4.9 0.7 4 | cup 120; piece 650 | veg plant | bulk crunch | | yam bean; mexican turnip
+daikon | daikon | raw | 18 0.1 0 4.1 2.5 0 1.6 0.6 21 | cup 116; piece 340 | veg plant | bulk crunch | | mooli; white radish; daikon radish
+tomatillo | tomatillos | raw | 32 1 0.1 5.8 3.9 0 1.9 1 1 | cup 132; piece 34; medium 34 | veg plant | bulk flavour | | tomatillo; husk tomatoes
+poblano | poblano pepper | raw | 27 0.2 0 5.5 3 0 2 1 3 | piece 64; medium 64; cup 120 | veg plant | bulk flavour | | poblano; poblano peppers; poblanos; anaheim pepper; banana pepper
+green-beans-canned | green beans, canned, drained | drained | 24 0.4 0.1 4.3 1 0 2.2 1.1 231 | cup 135; can 240 | veg plant | bulk | | canned green beans; can green beans; canned french beans
+mushrooms-canned | mushrooms, canned, drained | drained | 25 0.3 0 5.1 2.3 0 2.4 1.9 425 | cup 156; can 113 | veg plant | bulk flavour | | canned mushrooms; can mushrooms; tinned mushrooms; mushroom pieces canned
+baby-corn | baby corn, canned, drained | drained | 27 0.3 0.1 4.5 1.5 0 2.2 2 240 | cup 130; can 225; piece 8 | veg plant | bulk | | baby corn; baby sweetcorn; canned baby corn
+kimchi | kimchi | as is | 23 0.5 0.1 4 1.1 0.5 1.6 1.7 600 | cup 150; tablespoon 10 | veg plant | flavour bulk | fish crustaceans | kimchee
+potato-baby | baby potatoes | raw | 74 0.1 0 16.6 0.9 0 1.9 2 6 | piece 40; small 30; cup 150 | starchy plant | bulk starch-base | | new potatoes; fingerling potatoes; fingerlings; salad potatoes; baby potato; small new potatoes
+potato-nuggets | potato nuggets, frozen | frozen | 178 8.7 1.6 24.8 0.4 0 2 2 430 | piece 9; cup 128; bag 800 | starchy plant addedfat | starch-base crunch | | potato nuggets; potato puffs; tater puffs; potato tots
+chips-sweet-potato | sweet potato fries, frozen | frozen | 160 6 0.8 25 8 1 3.5 1.7 200 | cup 100; handful 60; bag 500 | starchy plant addedfat | starch-base | | sweet potato fries; sweet potato chips frozen
+artichokes-marinated | artichoke hearts, marinated, drained | drained | 90 6.5 0.9 8 1 0 4 2 500 | cup 150; jar 170; piece 15 | veg plant addedfat | bulk flavour | | marinated artichoke hearts; marinated artichokes; artichokes in oil
+hearts-of-palm | hearts of palm, canned, drained | drained | 28 0.6 0.1 4.6 0 0 2.4 2.5 426 | cup 146; can 240; piece 33 | veg plant | bulk | | hearts of palm; palm hearts; heart of palm
 `;
