@@ -30,6 +30,7 @@ export function singular(word: string): string {
 export function foodWords(text: string): string[] {
   return fold(text)
     .replace(/'s\b/g, 's')
+    .replace(/(\d) %/g, '$1%')
     .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')
     .split(/[^a-z0-9%/.-]+/)
     .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))

@@ -86,6 +86,18 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
   return { foods, names, byKey, byWord, weightOf };
 }
 
+/**
+ * The food that has exactly these words for a name or synonym, in any order; null when none has.
+ *
+ * @example foodNamed(index, 'onion, red')?.id // 'onion-red', as for 'red onion'
+ */
+export const foodNamed = (index: FoodIndex, text: string): Food | null =>
+  index.byKey.get(wordsKey(foodWords(text))) ?? null;
+
+/** Whether a text has the words of a food's name, and not of a synonym. */
+export const isNameOf = (food: Food, text: string): boolean =>
+  wordsKey(foodWords(text)) === wordsKey(foodWords(food.name));
+
 const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
   cooked: 'cooked',
   boiled: 'cooked',

@@ -6,9 +6,9 @@ import { readNumber } from './read-number.ts';
 
 const SIZE_UNIT = String.raw`(?:fl\.? ?oz|fluid ounces?|oz|ounces?|lbs?|pounds?|g|gr|grams?|kg|ml|cl|dl|l|liters?|litres?)`;
 const PACKAGE_WORD = [...PACKAGE_UNITS, 'tin', 'pkg', 'pack'].join('|');
-/** A size and the package of that size: "14-oz can", "400 g tins". */
+/** A size and the package of that size: "14-oz can", "400 g tins". A pot roast and pot cheese are no packages. */
 export const SIZED_PACKAGE = new RegExp(
-  String.raw`^\(?(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)[ -]?(${SIZE_UNIT})\.?\)?[ -]?(${PACKAGE_WORD})(?:s|es)?\b\.?\s*`,
+  String.raw`^\(?(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)[ -]?(${SIZE_UNIT})\.?\)?[ -]?(${PACKAGE_WORD})(?:s|es)?\b(?! (?:cheese|roast|barley)\b)\.?\s*`,
   'i',
 );
 /** The size of a piece before its name: "6-oz salmon fillets". */

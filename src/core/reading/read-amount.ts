@@ -3,7 +3,7 @@ import { readNumber } from './read-number.ts';
 
 const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big|(?:fat|plump)(?= clove))(?:-sized?)?\b[ ,]*/i;
 const MEASURE_WORDS =
-  /^(scant|heaping|heaped|rounded|generous|level|good|full|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
+  /^(scant|heaping|heaped|rounded|generous|level|good|full(?![ -](?:cream|fat))|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
 const NEXT_NUMBER = String.raw`\s*(?=[\d.]|one|two|three|four|five|six|seven|eight|nine|ten|half)`;
 const RANGE = new RegExp(`^(?:-|to|or)${NEXT_NUMBER}`, 'i');
 /** "between 2 and 3" */

@@ -1,6 +1,6 @@
 import { cookedYield } from '../food/cooked-yield.ts';
 import { countsNothing, type Food } from '../food/food.ts';
-import { type FoodIndex, type FoodMatch, matchFood, SURE } from '../food/match-food.ts';
+import { type FoodIndex, type FoodMatch, foodNamed, isNameOf, matchFood, SURE } from '../food/match-food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
 import { readLine } from '../reading/read-line.ts';
@@ -36,25 +36,54 @@ export function readIngredient(
   return { ...resolveReading(reading, matches, system), matches };
 }
 
-/** Notes that say which kind of the food it is, and not how it is prepared. */
-const KIND_NOTE =
-  /^(?:extra[- ])?(?:lean|light|low[- ]fat|reduced[- ]fat|fat[- ]free|nonfat|part[- ]skim|skim(?:med)?|whole|unsweetened|sweetened|sugar[- ]free|unsalted|salted|low[- ]sodium|whole[- ]?wheat|wholemeal|dark|white|smoked|in (?:water|oil|juice|syrup))$/i;
 const FULL_NAME = 0.96;
+
+/** Parts of a note that say how the food is prepared, and not which food it is. */
+const PREPARATION =
+  /\b(?:chopped|diced|sliced|crushed|cubed|grated|shredded|melted|softened|peeled|halved|quartered|mashed|beaten|crumbled|whipped)\b/i;
+/** How notes say that a food comes without its skin. */
+const WITHOUT_SKIN = /\b(?:skins?|skin and bones?) (?:removed|off|discarded)\b|\bwithout (?:the )?skin\b/gi;
+
+/**
+ * The food that the item names together with words behind the comma: "chicken thighs, boneless skinless", "rice, brown,
+ * cooked", "apricots, dried, chopped". As many parts of the note as make a name are taken, from the first; then each
+ * alone. "Tomatoes, chopped" are not the chopped tomatoes of a can: preparation counts only inside a food's own name.
+ */
+function namedWithNote(index: FoodIndex, item: string, note: string): Food | null {
+  const parts = note
+    .replace(WITHOUT_SKIN, 'skinless')
+    .split(/[;,]/)
+    .map((n) => n.trim())
+    .filter((n) => n !== '' && n.length < 60)
+    .slice(0, MOST_PARTS);
+  const tries = [...parts.map((_, i) => parts.slice(0, parts.length - i)), ...parts.slice(1).map((p) => [p])];
+  for (const said of tries) {
+    const text = [item, ...said].join(' ');
+    const found = foodNamed(index, text);
+    if (found !== null && (!said.some((s) => PREPARATION.test(s)) || isNameOf(found, text))) return found;
+  }
+  return null;
+}
+/** More parts than these are no longer a name. */
+const MOST_PARTS = 5;
 
 /**
  * Words outside the item that name the food better, where the pantry has it by that name: "1 tin tomatoes" means the
  * tinned ones, "ham, lean" the lean one, and slices of bacon cooked and crumbled weigh and count as cooked.
  */
 function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
-  const kinds = (reading.note ?? '').split(/[;,]/).map((n) => n.trim());
   const better = [
     ...(reading.unit === 'can' ? [`canned ${item}`] : []),
-    ...kinds.filter((n) => KIND_NOTE.test(n)).map((n) => `${n} ${item}`),
     ...(isCookedSlices(reading) ? [`cooked ${item}`] : []),
   ];
   for (const name of better) {
     const found = matchFood(index, name, reading.note);
     if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
+  }
+  const named = reading.note === null ? null : namedWithNote(index, item, reading.note);
+  if (named !== null) {
+    const others = matchFood(index, item, reading.note).filter((m) => m.food !== named);
+    return [{ food: named, confidence: 1 }, ...others];
   }
   const plain = matchFood(index, item, reading.note);
   // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.

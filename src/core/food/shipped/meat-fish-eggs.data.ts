@@ -97,7 +97,7 @@ pastrami | pastrami | as is | 147 5.8 2.7 0.4 0.1 0 0 21.8 1078 | slice 28 | mea
 bison-ground | bison, ground | raw | 146 7.2 2.9 0 0 0 0 20.2 70 | cup 220; patty 115 | meat | protein | | ground bison; bison; buffalo meat; minced bison
 rabbit | rabbit | raw | 136 5.6 1.7 0 0 0 0 20 41 | piece 200; cup 150 | meat | protein | | rabbit meat; rabbit pieces
 veal-ground | veal, ground | raw | 144 6.8 2.8 0 0 0 0 19.4 82 | cup 220 | meat | protein | | ground veal; minced veal; veal mince
-lamb-stew | lamb, lean, cubed | raw | 134 5.3 1.9 0 0 0 0 20.2 65 | cup 150 | meat | protein | | lamb stew meat; cubed lamb; diced lamb; lamb cubes; stewing lamb; lean lamb
+lamb-stew | lamb, lean, cubed | raw | 134 5.3 1.9 0 0 0 0 20.2 65 | cup 150 | meat | protein | | lamb stew meat; lamb cubes; stewing lamb; lean lamb
 lamb-leg | lamb leg, lean and fat | raw | 205 13.5 5.9 0 0 0 0 18.3 57 | cup 150; slice 100 | meat | protein | | leg of lamb; lamb leg; gigot
 lamb-leg-lean | lamb leg, lean | raw | 128 4.5 1.6 0 0 0 0 20.6 62 | cup 150; slice 100 | meat | protein | | lean leg of lamb; lean lamb leg
 lamb-ground | lamb, ground | raw | 282 23.4 10.2 0 0 0 0 16.6 59 | cup 220 | meat | protein | | ground lamb; minced lamb; lamb mince

@@ -6,7 +6,7 @@ const PREPARATION =
 const MEAT = /^(?:lean |extra[- ]lean |fatty )?(?:beef|pork|turkey|chicken|lamb|veal|meat)\b/i;
 /** Foods sold under a name that begins with a preparation. */
 const SOLD_AS =
-  /^(?:(?:chopped|diced|crushed|sliced|peeled) (?:tinned |canned |plum )?tomato|sliced (?:turkey|ham|cheese)|shredded (?:coconut|chicken)|toasted sesame|peeled potato|melted cheese)/i;
+  /^(?:(?:chopped|diced|crushed|sliced|peeled) (?:tinned |canned |plum )?tomato|sliced (?:turkey|ham|cheese)|shredded (?:coconut|chicken)|toasted sesame|peeled potato|melted cheese|crumbled bacon)/i;
 
 export const preparationInFront: ReadingRule = {
   name: 'preparation before the food',
