@@ -406,4 +406,9 @@ mandarin | 88 | 47 | 0 | 9.3 | 0.7 | 1.6
 mango-dried | 40 | 128 | 0.1 | 26.5 | 1 | 1
 lychee | 100 | 66 | 0.1 | 15.2 | 0.8 | 1.3
 pears-in-juice | 124 | 62 | 0 | 12 | 0.4 | 2
+beef-ground-cooked | 85 | 196 | 4 | 0 | 24 | 0
+tea-sweet | 240 | 88 | 0 | 22 | 0 | 0
+apple-dried | 43 | 104 | 0 | 24.6 | 0.4 | 3.7
+cream-of-coconut | 37 | 132 | 5.7 | 19 | 0.4 | 0
+beans-chilli-canned | 128 | 124 | 0.1 | 2.6 | 7 | 6.4
 `;

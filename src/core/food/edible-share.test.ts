@@ -12,6 +12,10 @@ describe('what of a weight is eaten', () => {
     ['1 kg bone-in chicken thighs, skinless', 800],
     ['1 kg mussels in the shell', 250],
     ['500 g prawns, shell-on', 300],
+    ['1 whole chicken (4 lb)', 1814.36948 * 0.68],
+    ['2 lb chicken wings', 907.18474 * 0.55],
+    ['1 kg spare ribs', 700],
+    ['4 pork chops (6 oz each), bone-in', 4 * 170.09713875 * 0.8],
   ])('%s', (text, grams) => {
     expect(line(text).weight!.grams).toBeCloseTo(grams, 6);
     expect(line(text).warnings.join()).toContain('thrown away');
@@ -20,6 +24,9 @@ describe('what of a weight is eaten', () => {
     ['500 g bananas', 500],
     ['1.5 kg potatoes, unpeeled', 1500],
     ['2 bananas, unpeeled', 236],
+    ['500 g boneless chicken wings', 500],
+    ['1 kg chicken breast', 1000],
+    ['4 salmon fillets (6 oz each)', 4 * 170.09713875],
   ])('%s is all of it', (text, grams) => expect(line(text).weight!.grams).toBeCloseTo(grams, 6));
   it('is nothing special where nothing says so', () => {
     expect(edibleShare(shippedFood('banana')!, '2 ripe bananas')).toBeNull();

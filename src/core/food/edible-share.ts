@@ -21,19 +21,29 @@ const EDIBLE: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:walnuts|almonds|hazelnuts|pecans|pistachios|macadamias)/, 0.45],
   [/^peanuts/, 0.7],
   [/^chestnuts/, 0.78],
-  [/^chicken-(?:thigh|leg)/, 0.8],
+  [/^chicken-wing/, 0.55],
+  [/^chicken-(?:thigh|leg|drumstick)/, 0.8],
   [/^chicken-breast/, 0.84],
   [/^(?:chicken|duck|turkey|rotisserie)/, 0.68],
-  [/^(?:beef|lamb|veal|pork)/, 0.8],
+  [/^(?:pork-ribs|beef-short-ribs)/, 0.7],
+  [/^(?:beef|lamb|veal|pork|ham-steak)/, 0.8],
   [/^prawns/, 0.6],
   [/^(?:mussels|crab|scallops)/, 0.25],
-  [/^(?:trout|mackerel|cod|salmon)/, 0.55],
+  [/^(?:trout|mackerel|cod|salmon|sea-bass|catfish)/, 0.55],
+  [/^(?:oysters|clams)/, 0.2],
+  [/^lobster/, 0.3],
   [/^egg$/, 0.88],
 ];
 
 /** Words that say a weight was taken with what is thrown away. */
 const WITH_REFUSE =
   /\bunpeeled\b|\bwith (?:the |its |their )?(?:peel|skins?|bones?|shells?|stones?|pits?|rind)\b|\bin (?:the |their )?(?:shells?|pods?|husks?)\b|\bshell-on\b|\bbone-in\b|\bunshelled\b|\bas bought\b|\bon the (?:bone|cob)\b/i;
+/** A whole bird or fish weighs with its bones. */
+const WHOLE = /\b(?:whole|roasting)\b/i;
+const SOLD_WHOLE = /^(?:chicken-whole|duck-skin|turkey-|trout$|mackerel$|sea-bass|cod$|salmon$)/;
+/** Sold with the bone in it; what is boneless says so. */
+const ON_THE_BONE = /^(?:chicken-wing|pork-ribs|beef-short-ribs|lamb-chop)/;
+const BONELESS = /\bbone(?:less|d)\b|\bfillets?\b|\bmeat\b/i;
 /** Foods that are eaten with their skin, and whose values hold with it. */
 const EATEN_WITH_SKIN = /^(?:potato|sweet-potato|chicken-.*skin|courgette|aubergine|cucumber)/;
 
@@ -45,7 +55,9 @@ const EATEN_WITH_SKIN = /^(?:potato|sweet-potato|chicken-.*skin|courgette|auberg
  */
 export function edibleShare(food: Pick<Food, 'id'>, words: string): number | null {
   const m = WITH_REFUSE.exec(words);
-  if (m === null) return null;
-  if (/peel|skin/i.test(m[0]) && EATEN_WITH_SKIN.test(food.id)) return null;
+  const withBones =
+    !BONELESS.test(words) && (ON_THE_BONE.test(food.id) || (WHOLE.test(words) && SOLD_WHOLE.test(food.id)));
+  if (m === null && !withBones) return null;
+  if (m !== null && /peel|skin/i.test(m[0]) && EATEN_WITH_SKIN.test(food.id)) return null;
   return EDIBLE.find(([id]) => id.test(food.id))?.[1] ?? null;
 }

@@ -31,6 +31,8 @@ export function foodWords(text: string): string[] {
   return fold(text)
     .replace(/'s\b/g, 's')
     .replace(/(\d) %/g, '$1%')
+    // Sweetened, and no coconut cream.
+    .replace(/\bcream of coconut\b/g, 'creamofcoconut')
     .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')
     .split(/[^a-z0-9%/.-]+/)
     .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))

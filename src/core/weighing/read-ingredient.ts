@@ -6,6 +6,7 @@ import { unitNamed } from '../quantity/units.ts';
 import { readLine } from '../reading/read-line.ts';
 import type { Reading } from '../reading/reading.ts';
 import type { LineFood } from './line-food.ts';
+import { lostWord } from './lost-words.ts';
 import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
 
 /** A line read, matched and weighed. */
@@ -36,6 +37,8 @@ export function readIngredient(
   return { ...resolveReading(reading, matches, system), matches };
 }
 
+/** A food that knows nothing of a telling word of the line is asked about. */
+const ASK = SURE - 0.05;
 const FULL_NAME = 0.96;
 
 /** Parts of a note that say how the food is prepared, and not which food it is. */
@@ -85,7 +88,10 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
     const others = matchFood(index, item, reading.note).filter((m) => m.food !== named);
     return [{ food: named, confidence: 1 }, ...others];
   }
-  const plain = matchFood(index, item, reading.note);
+  const plain = matchFood(index, item, reading.note).map((m) =>
+    lostWord(item, m.food) === null ? m : { ...m, confidence: Math.min(m.confidence, ASK) },
+  );
+  plain.sort((a, b) => b.confidence - a.confidence);
   // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.
   const bare = /^(?:cooked|boiled) (.+)$/i.exec(item)?.[1];
   if (bare !== undefined && (plain[0]?.confidence ?? 0) < FULL_NAME) {

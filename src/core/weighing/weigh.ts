@@ -247,7 +247,9 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
     }
   }
   if (chosen === null) return { weight: null, warnings };
-  const eaten = chosen.from === 'weight' ? edibleShare(food, reading.line) : null;
+  // What is weighed piece by piece is weighed as it is bought, too: "4 pork chops (6 oz each), bone-in".
+  const bySize = chosen.from === 'package' && reading.unit === null;
+  const eaten = chosen.from === 'weight' || bySize ? edibleShare(food, reading.line) : null;
   if (eaten !== null) {
     warnings.push(`Weighed with what is thrown away: ${Math.round(eaten * 100)} % of it is counted.`);
     chosen = { ...chosen, grams: chosen.grams * eaten, spread: Math.max(chosen.spread, 0.08) };

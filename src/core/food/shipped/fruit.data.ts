@@ -56,4 +56,5 @@ mandarins-in-juice | mandarins in juice | canned | 37 0 0 9.6 8.9 0 0.7 0.6 5 | 
 mandarin | mandarin | raw | 53 0.3 0 13.3 10.6 0 1.8 0.8 2 | piece 76; small 70; medium 88; cup 195 | fruit plant | sweetness | | tangerine; clementine; mandarins; satsuma; clementines; tangerines
 mango-dried | mango, dried | dry | 319 1.2 0.3 78.6 66.3 0 2.4 2.5 162 | piece 15; cup 160; handful 30 | driedfruit plant | sweetness | sulphites | dried mango; mango slices dried
 lychee | lychees | raw | 66 0.4 0.1 16.5 15.2 0 1.3 0.8 1 | piece 10; cup 190 | fruit plant | sweetness | | lychee; litchi
+apple-dried | apples, dried | dry | 243 0.3 0.1 65.9 57.2 0 8.7 0.9 87 | cup 86; piece 6; handful 20 | driedfruit plant | sweetness | sulphites | dried apple; dried apples; apple rings; apple chips; dried apple rings
 `;

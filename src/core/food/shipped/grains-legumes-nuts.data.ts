@@ -43,7 +43,7 @@ tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | pie
 breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; plain breadcrumbs
 puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten | puff pastry; puff pastry sheet
 shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten | pie crust; pastry crust; shortcrust pastry; pie dough
-crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; roll 28 | dough addedfat addedsugar | wrapper | gluten | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
+crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; tube 227; roll 28 | dough addedfat addedsugar | wrapper | gluten | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
 biscuit-dough | biscuit dough, chilled | raw | 300 11 3.5 44 6 5 1.2 6 950 | piece 58; can 465 | dough addedfat addedsugar | wrapper | gluten milk | refrigerated biscuits; canned biscuits; biscuit dough
 filo | filo pastry | raw | 299 6 1.5 52.6 0.2 0 1.9 7.1 483 | sheet 19; piece 19; package 454 | dough | wrapper crunch | gluten | phyllo; filo; fillo; phyllo dough; strudel dough; strudel leaves; filo sheets
 crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 3; cup 70; sleeve 115 | bread plant addedfat | crunch | gluten | saltines; cream crackers; crackers
@@ -150,8 +150,8 @@ oats-steelcut | oats, steel-cut | dry | 379 6.5 1.2 67.7 1 0 10.1 13.2 4 | cup 1
 grits | grits | dry | 370 1.2 0.2 79.6 0.6 0 1.6 8.8 1 | cup 156; tablespoon 10 | grain plant | starch-base | | hominy grits; corn grits; quick grits
 orzo | orzo | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | cup 170; tablespoon 11 | pasta plant | starch-base | gluten | orzo pasta; risoni
 couscous-pearl | pearl couscous | dry | 360 1 0.2 74 2 0 3.5 12.5 10 | cup 175; tablespoon 11 | grain plant | starch-base | gluten | israeli couscous; giant couscous
-pasta-chickpea | chickpea pasta | dry | 350 5.5 0.6 60 6 0 12 21 65 | cup 90; package 227 | legume plant | starch-base protein | | chickpea pasta dry; chickpea spaghetti; chickpea penne
-pasta-lentil | lentil pasta | dry | 345 1.7 0.3 59 2 0 9 25 10 | cup 90; package 227 | legume plant | starch-base protein | | red lentil pasta; lentil pasta dry
+pasta-chickpea | chickpea pasta | dry | 350 5.5 0.6 60 6 0 12 21 65 | cup 90; package 227 | legume plant | starch-base protein | | chickpea spaghetti; chickpea penne
+pasta-lentil | lentil pasta | dry | 345 1.7 0.3 59 2 0 9 25 10 | cup 90; package 227 | legume plant | starch-base protein | | red lentil pasta
 shirataki | shirataki noodles | drained | 10 0.1 0 3 0 0 3 0.1 5 | package 200; cup 120 | veg plant | starch-base | | konjac noodles; shirataki; shirataki noodle | konjac fibre gives little
 palm-pasta | hearts-of-palm pasta | drained | 25 0.3 0 5 1 0 3 2 300 | package 250; can 250; cup 85 | veg plant | starch-base | | hearts of palm pasta; palm heart pasta
 udon | udon noodles, cooked | cooked | 126 0.4 0.1 26.3 0.3 0 1.3 3.5 120 | package 200; cup 150 | pasta plant | starch-base | gluten | udon; fresh udon
@@ -170,4 +170,5 @@ chestnuts-roasted | chestnuts, roasted | cooked | 245 2.2 0.4 53 10.6 0 5.1 3.2 
 hemp-seeds | hemp seeds | raw | 553 48.8 4.6 8.7 1.5 0 4 31.6 5 | tablespoon 10; cup 160 | seed plant | crunch topping | | hemp hearts; shelled hemp seeds
 sunflower-butter | sunflower seed butter | as is | 617 55.2 4.7 23.3 10.5 7 5.7 17.3 330 | tablespoon 16; cup 256 | seed plant addedfat addedsugar | fat |  | sunflower butter; sunflower seed spread
 potato-pancakes | potato pancakes | as is | 268 14.8 2.5 27.8 1.8 0 3.3 6.1 764 | piece 35 | starchy addedfat | starch-base | egg gluten | latkes; potato pancake; reibekuchen
+beans-chilli-canned | chilli beans in sauce, canned | canned | 97 0.7 0.1 18 2 1 5 5.5 400 | cup 256; can 439 | legume plant | bulk protein | | chili beans; chilli beans; canned chili beans; chili beans in sauce
 `;

@@ -123,4 +123,5 @@ octopus | octopus | raw | 82 1 0.2 2.2 0 0 0 14.9 230 | cup 150 | shellfish | pr
 prawns-cooked | prawns, cooked | cooked | 99 0.3 0.1 0.2 0 0 0 24 111 | cup 145; piece 7; large 7 | shellfish | protein | crustaceans | cooked shrimp; cooked prawns; boiled prawns; cooked peeled prawns; cooked peeled shrimp
 tuna-pouch | tuna in a pouch | as is | 100 0.8 0.2 0 0 0 0 23 380 | pouch 74; package 74 | fish | protein | fish | tuna pouch; pouch tuna; pouch of tuna
 fish-fingers | fish fingers, frozen | frozen | 220 11 2 19 1.5 1 1.3 11.5 420 | piece 28; stick 28 | fish addedfat | protein crunch | fish gluten | fish sticks; fish finger; breaded fish sticks
+beef-ground-cooked | ground beef, lean, cooked | cooked | 230 12.1 4.7 0 0 0 0 28.5 89 | cup 140 | meat | protein | | cooked ground beef; cooked lean ground beef; browned ground beef; cooked minced beef; lean cooked ground beef
 `;

@@ -18,7 +18,7 @@ tomato-paste | tomato paste | canned | 82 0.5 0.1 18.9 12.2 0 4.1 4.3 59 | cup 2
 tomato-sauce | tomato sauce, canned | canned | 24 0.3 0 5.3 3.6 0 1.5 1.2 474 | cup 245; tablespoon 15; can 425 | veg plant | bulk flavour | | tomato sauce
 pepper-bell-red | bell pepper, red | raw | 31 0.3 0 6 4.2 0 2.1 1 4 | cup 149; small 74; medium 119; large 164; piece 119 | veg plant | bulk | | red bell pepper; red pepper; sweet pepper; bell pepper; capsicum; paprika pepper; yellow bell pepper; orange bell pepper; bell peppers
 pepper-bell-green | bell pepper, green | raw | 20 0.2 0.1 4.6 2.4 0 1.7 0.9 3 | cup 149; small 74; medium 119; large 164; piece 119 | veg plant | bulk | | green bell pepper; green pepper; green capsicum
-chilli-fresh | chilli, fresh | raw | 40 0.2 0 8.8 5.3 0 1.5 1.9 9 | piece 15; small 5; medium 15; large 45; tablespoon 9 | veg plant | flavour | | jalapeno; jalapeño; chili pepper; chile; red chilli; green chilli; hot pepper
+chilli-fresh | chilli, fresh | raw | 40 0.2 0 8.8 5.3 0 1.5 1.9 9 | piece 15; small 5; medium 15; large 45; tablespoon 9 | veg plant | flavour | | jalapeno; jalapeño; serrano; serrano pepper; serrano chile; serranos; chili pepper; chile; red chilli; green chilli; hot pepper
 cabbage-white | cabbage, white | raw | 25 0.1 0 5.8 3.2 0 2.5 1.3 18 | cup 89; cup(shredded) 70; leaf 23; head 900; piece 900; small 700; medium 900; large 1250 | veg plant | bulk wrapper | | cabbage; white cabbage; green cabbage; cabbage leaves; pointed cabbage
 cabbage-red | cabbage, red | raw | 31 0.2 0 7.4 3.8 0 2.1 1.4 27 | cup 89; leaf 23; head 850; piece 850; small 570; medium 850; large 1130 | veg plant | bulk | | red cabbage
 cabbage-savoy | cabbage, savoy | raw | 27 0.1 0 6.1 2.3 0 3.1 2 28 | cup 70; head 900; leaf 23; piece 900 | veg plant | bulk wrapper | | savoy cabbage
@@ -107,4 +107,5 @@ potato-nuggets | potato nuggets, frozen | frozen | 178 8.7 1.6 24.8 0.4 0 2 2 43
 chips-sweet-potato | sweet potato fries, frozen | frozen | 160 6 0.8 25 8 1 3.5 1.7 200 | cup 100; handful 60; bag 500 | starchy plant addedfat | starch-base | | sweet potato fries; sweet potato chips frozen
 artichokes-marinated | artichoke hearts, marinated, drained | drained | 90 6.5 0.9 8 1 0 4 2 500 | cup 150; jar 170; piece 15 | veg plant addedfat | bulk flavour | | marinated artichoke hearts; marinated artichokes; artichokes in oil
 hearts-of-palm | hearts of palm, canned, drained | drained | 28 0.6 0.1 4.6 0 0 2.4 2.5 426 | cup 146; can 240; piece 33 | veg plant | bulk | | hearts of palm; palm hearts; heart of palm
+pumpkin-pie-filling | pumpkin pie filling | canned | 104 0.1 0.1 26.4 20 18 8.3 1.1 208 | cup 270; can 850 | veg plant addedsugar | bulk sweetness | | pumpkin pie mix; canned pumpkin pie filling | fibre gives less
 `;
