@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { sample } from '../../../tests/support/test-lines.ts';
-import { kitchenOf, readVersion, testRecipeLine } from '../../../tests/support/test-version.ts';
+import { kitchenOf, readVersion, testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
 import { plainCounter } from '../program/program.ts';
 import { readLine } from '../reading/read-line.ts';
 import { dishWeight } from '../version/dish-weight.ts';
-import { makesCircle } from '../version/inner-recipes.ts';
+import { makesCircle, wholeShare } from '../version/inner-recipes.ts';
 import { pairLines } from '../version/pair-lines.ts';
 import { recipeWeight } from '../version/recipe-weight.ts';
 import { stepUses } from '../version/step-uses.ts';
@@ -135,5 +135,31 @@ describe('what a step uses', () => {
     const v = readVersion(['150 g strained yogurt, plain, fat-free']);
     const steps = ['Brown the beef.', 'Stir in the soured cream.'].map((text, i) => ({ id: `s${i}`, text }));
     expect(stepUses(steps, v.lines, () => 'soured cream')).toEqual([[], ['l0']]);
+  });
+});
+
+describe('how many times another recipe is taken', () => {
+  const inner = { ...testVersion([]), servings: 4 };
+  const taking = (amount: Line['amount'], from: 'count' | 'weight' = 'count') =>
+    wholeShare(testRecipeLine('t', { amount, weight: { grams: 100, low: 100, high: 100, from } }), inner);
+  const of = (quantity: number, unit: string | null, quantityMax: number | null = null) => ({
+    quantity,
+    quantityMax,
+    unit,
+  });
+  it('is as often as it says, or by its servings; a weight of it is a weight', () => {
+    expect(taking(of(2, null))).toBe(2);
+    expect(taking(of(1, null, 2))).toBe(1.5);
+    expect(taking(of(2, 'serving'))).toBe(0.5);
+    expect(taking(of(2, 'cup'))).toBeNull();
+    expect(taking(of(2, null), 'weight')).toBeNull();
+    expect(taking(null)).toBeNull();
+    expect(wholeShare(testRecipeLine('t', { amount: of(2, null) }), inner)).toBeNull();
+    expect(
+      wholeShare(
+        testRecipeLine('t', { amount: of(2, 'serving'), weight: { grams: 1, low: 1, high: 1, from: 'count' } }),
+        { ...inner, servings: null },
+      ),
+    ).toBeNull();
   });
 });

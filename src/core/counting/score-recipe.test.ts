@@ -193,3 +193,15 @@ describe('a score', () => {
     }
   });
 });
+
+describe('what is printed of a line', () => {
+  const text = 'Serves 2\n\nIngredients\n100 g butter\n1 cup water\n2 xyzzy\n';
+  it('is its food, or the food that counts nothing, or none; and its points by mark', () => {
+    const [butter, water, unknown] = scoreRecipe(text, options).lines;
+    expect(butter).toMatchObject({ food: { id: 'butter' }, grams: 100, gramsFrom: 'weight' });
+    expect(Object.keys(butter!.raw)).toEqual(FIXTURE_PROGRAMS.map((p) => p.mark));
+    expect(butter!.raw.LE).toBeGreaterThan(8);
+    expect(water).toMatchObject({ food: { id: 'water' }, raw: { LE: 0 } });
+    expect(unknown).toMatchObject({ food: null, grams: null, gramsFrom: 'none' });
+  });
+});

@@ -28,16 +28,18 @@ export function singular(word: string): string {
 
 /** The words of a food's name, folded and singular, without punctuation, in order. */
 export function foodWords(text: string): string[] {
-  return fold(text)
-    .replace(/'s\b/g, 's')
-    .replace(/(\d) %/g, '$1%')
-    // Sweetened, and no coconut cream.
-    .replace(/\bcream of coconut\b/g, 'creamofcoconut')
-    .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')
-    .split(/[^a-z0-9%/.-]+/)
-    .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))
-    .map((w) => singular(w.replace(/^[.-]+|[.-]+$/g, '')))
-    .filter((w) => w !== '' && w !== 'of' && w !== 'the' && w !== 'a' && w !== 'and' && w !== 'in');
+  return (
+    fold(text)
+      .replace(/'s\b/g, 's')
+      .replace(/(\d) %/g, '$1%')
+      // Sweetened, and no coconut cream.
+      .replace(/\bcream of coconut\b/g, 'creamofcoconut')
+      .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')
+      .split(/[^a-z0-9%/.-]+/)
+      .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))
+      .map((w) => singular(w.replace(/^[.-]+|[.-]+$/g, '')))
+      .filter((w) => w !== '' && w !== 'of' && w !== 'the' && w !== 'a' && w !== 'and' && w !== 'in')
+  );
 }
 
 export const isNoise = (word: string): boolean => NOISE.has(word);

@@ -64,7 +64,8 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
     name,
     shape,
     standing: (document, c): Standing => {
-      if (!placed(document, c)) return c.after === undefined || c.after === false ? 'after' : 'other';
+      // Where there is no place for it, nothing is there: as wanted for what was to go, and not for a plain "no".
+      if (!placed(document, c)) return c.after === (c.kind === 'member' ? false : undefined) ? 'after' : 'other';
       const now = there(document, c);
       if (same(now, c.before)) return same(c.before, c.after) ? 'after' : 'before';
       return same(now, c.after) ? 'after' : 'other';

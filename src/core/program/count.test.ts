@@ -297,3 +297,31 @@ describe('a floor at the line', () => {
     expect(count(lines, counterOf(testProgram(rule)), { servings: 1, by: 'serving' }).raw).toBeCloseTo(30, 9);
   });
 });
+
+describe('a floor at the line, and what nobody knows', () => {
+  it('lifts both ends of the line to 0, and no farther', () => {
+    const rule = { coefficients: { kcal: 1, fibre: -2 }, floorAt: 'line' as const };
+    const line = testLine(testFood('bran', { kcal: 30, carbs: 20, fibre: null }), 100);
+    // Fibre lies from 0 to 20 g: 30 down to −10, which the floor makes 0.
+    expect(count([line], counterOf(testProgram(rule)), { servings: 1 }).range).toEqual({ low: 0, high: 30 });
+    const sure = testLine(testFood('oil', { kcal: 90, fibre: 0 }), 100);
+    expect(count([sure], counterOf(testProgram(rule)), { servings: 1 }).range).toEqual({ low: 90, high: 90 });
+  });
+  it('calls a line of a pinned and an uncounted food counted', () => {
+    const program = testProgram(
+      {},
+      {
+        list: {
+          entries: [{ words: 'veg', foods: [], kinds: ['veg'], states: null, kcalAtMost: null }],
+          exclusions: [],
+        },
+      },
+    );
+    const pin = { foodId: 'sausage', programId: 'test-program', points: 4, grams: 50 };
+    const [sausage, leek] = [testFood('sausage', { kcal: 300 }), pointFood('leek', ['veg'])];
+    const both = { ...testLine(sausage, 50), parts: [...testLine(sausage, 50).parts, ...testLine(leek, 20).parts] };
+    const counted = count([both], counterOf(program, { pins: [pin] }), { servings: 1 });
+    expect(counted.lines[0]).toMatchObject({ raw: 4, uncounted: null, pinned: true });
+    expect(count([testLine(leek, 20)], counterOf(program), { servings: 1 }).lines[0]!.uncounted).toBe('veg');
+  });
+});

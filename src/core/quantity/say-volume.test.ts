@@ -44,3 +44,10 @@ describe('a quarter of a cup', () => {
     expect(sayVolume(3.5, 'tablespoon')).toBe('3½ tbsp');
   });
 });
+
+describe('twelve teaspoons', () => {
+  it('are a quarter of a cup to the last bit', () => {
+    expect(sayVolume(12 - 1e-10, 'teaspoon')).toBe('¼ cup');
+    expect(sayVolume(11.9, 'teaspoon')).not.toContain('cup');
+  });
+});

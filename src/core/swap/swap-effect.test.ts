@@ -47,3 +47,16 @@ describe('what a swap does besides its points', () => {
     expect(effectWords({ brings: [], sodium: -120.4, grams: 0 }, [])).toBe('120 mg less sodium');
   });
 });
+
+describe('the sodium of a swap', () => {
+  const saying = (value: number | null) => {
+    const c = counted(['200 g mayonnaise'], null);
+    return { ...c, perServing: { ...c.perServing, sodium: { value, low: 0, high: 9000 } } };
+  };
+  it('is what a serving has more, or less; unknown where one of the two is', () => {
+    expect(swapEffect(saying(300), saying(420)).sodium).toBe(120);
+    expect(swapEffect(saying(300), saying(100)).sodium).toBe(-200);
+    expect(swapEffect(saying(null), saying(420)).sodium).toBeNull();
+    expect(swapEffect(saying(300), saying(null)).sodium).toBeNull();
+  });
+});

@@ -43,3 +43,32 @@ describe('steps of two versions', () => {
   });
   it('is empty for no steps', () => expect(words([], [])).toEqual([]));
 });
+
+describe('steps that went and came', () => {
+  const [slice, fry, bake] = [
+    'Slice the potatoes 3 mm thin.',
+    'Fry the onions in butter.',
+    'Bake at 180 °C for an hour.',
+  ];
+  it('stand where they were: gone before come, at the beginning, in the middle, at the end', () => {
+    expect(words([slice!, fry!, bake!], [slice!, bake!])).toEqual([
+      [slice, slice, true],
+      [fry, '', false],
+      [bake, bake, true],
+    ]);
+    expect(words([slice!], [fry!])).toEqual([
+      [slice, '', false],
+      ['', fry, false],
+    ]);
+    expect(words([slice!], [fry!, slice!, bake!])).toEqual([
+      ['', fry, false],
+      [slice, slice, true],
+      ['', bake, false],
+    ]);
+    expect(words([fry!, bake!], [])).toEqual([
+      [fry, '', false],
+      [bake, '', false],
+    ]);
+    expect(words([], [bake!])).toEqual([['', bake, false]]);
+  });
+});
