@@ -42,7 +42,7 @@ const ASK = SURE - 0.05;
 const FULL_NAME = 0.96;
 
 /** Parts of a note that say how the food is prepared, and not which food it is. */
-const PREPARATION =
+const SAYS_HOW =
   /\b(?:chopped|diced|sliced|crushed|cubed|grated|shredded|melted|softened|peeled|halved|quartered|mashed|beaten|crumbled|whipped)\b/i;
 /** How notes say that a food comes without its skin. */
 const WITHOUT_SKIN = /\b(?:skins?|skin and bones?) (?:removed|off|discarded)\b|\bwithout (?:the )?skin\b/gi;
@@ -63,7 +63,7 @@ function namedWithNote(index: FoodIndex, item: string, note: string): Food | nul
   for (const said of tries) {
     const text = [item, ...said].join(' ');
     const found = foodNamed(index, text);
-    if (found !== null && (!said.some((s) => PREPARATION.test(s)) || isNameOf(found, text))) return found;
+    if (found !== null && (!said.some((s) => SAYS_HOW.test(s)) || isNameOf(found, text))) return found;
   }
   return null;
 }
