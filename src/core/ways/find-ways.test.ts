@@ -247,3 +247,77 @@ describe('two at the table whose counts do not add up', () => {
     else expect(found.ways[0]!.departure).toBeGreaterThanOrEqual(wanted);
   });
 });
+
+describe('what cannot be reached', () => {
+  it('is proved so where counts add up, and only said where they do not', () => {
+    const low = findWays(gratin, testAim([0]), testChoiceContext([LE]), { frontierOf: null });
+    expect(low).toMatchObject({ reachable: false, proved: true, ways: [] });
+    const capped = counterOf(
+      testProgram({ coefficients: { kcal: 1, fibre: -1 }, caps: { fibre: 4 } }, { by: 'serving' }),
+    );
+    const said = findWays(gratin, testAim([0]), testChoiceContext([capped]), { frontierOf: null });
+    expect(said).toMatchObject({ reachable: false, proved: false });
+  });
+});
+
+describe('the choices of a line', () => {
+  const choicesOf = (version: Version) =>
+    findWays(version, testAim([null]), testChoiceContext([LE]), { frontierOf: null }).choices;
+  it('are none for what is left out, open, without a weight, or counts nothing', () => {
+    const lines = gratin.lines.map((l, i) =>
+      i === 0
+        ? { ...l, leftOut: true }
+        : i === 1
+          ? { ...l, weight: null }
+          : i === 2
+            ? { ...l, food: { kind: 'open' as const } }
+            : i === 3
+              ? { ...l, food: { kind: 'nothing' as const, why: 'so' } }
+              : l,
+    );
+    expect(choicesOf({ ...gratin, lines }).map((l) => l.lineId)).toEqual(['l4', 'l5']);
+    const kept = { ...gratin, lines: gratin.lines.map((l) => ({ ...l, kept: true })) };
+    expect(choicesOf(kept).every((l) => l.choices.length === 1 && l.choices[0]!.kind === 'stay')).toBe(true);
+  });
+  it('say what they bring in for the whole dish, by share and ratio, and nothing that is there anyway', () => {
+    for (const line of choicesOf(gratin)) {
+      const grams = gratin.lines.find((l) => l.id === line.lineId)!.weight!.grams;
+      for (const c of line.choices) {
+        const into = SWAPS.find((s) => s.id === c.swapId)?.into ?? [];
+        const there = new Set(gratin.lines.map((l) => (l.food.kind === 'food' ? l.food.foodId : '')));
+        const wanted = into.filter((t) => !there.has(t.foodId));
+        expect(c.brings.map((b) => b.foodId)).toEqual(wanted.map((t) => t.foodId));
+        for (const [i, b] of c.brings.entries()) expect(b.grams).toBeCloseTo(grams * c.share * wanted[i]!.ratio, 6);
+      }
+    }
+  });
+  it('depart as far as the household found', () => {
+    const far = testChoiceContext([LE], { departureOf: (s) => (s.id === 'cream-to-evaporated' ? 77 : s.departure) });
+    const { choices } = findWays(gratin, testAim([null]), far, { frontierOf: null });
+    const cream = choices.flatMap((l) => l.choices).find((c) => c.swapId === 'cream-to-evaporated')!;
+    expect(cream.departure).toBe(77);
+  });
+});
+
+describe('which alternatives are offered', () => {
+  const offered = (target: number, rest: Parameters<typeof testChoiceContext>[1] = {}) => {
+    const { ways } = findWays(gratin, testAim([target]), testChoiceContext([LE], rest), { frontierOf: null });
+    return { best: ways[0]!, differs: ways.slice(1).map((w) => w.differs), ways };
+  };
+  it('without leaving out only where the best leaves something out', () => {
+    for (const target of [3, 4, 5, 6, 8, 10, 12]) {
+      const { best, differs } = offered(target);
+      if (best && !best.changes.some((c) => c.kind === 'leaveOut'))
+        expect(differs).not.toContain('nothing is left out');
+      if (best && !best.changes.some((c) => c.kind === 'standIn')) expect(differs).not.toContain('without stand-ins');
+    }
+  });
+  it('with what is in the house where the best needs something else, and then it needs nothing else', () => {
+    const stock = new Map<string, number | null>([['milk-evaporated-skim', null]]);
+    const { best, ways } = offered(9, { house: { stock, only: false } });
+    const there = (w: Way) => w.changes.every((c) => c.brings.every((b) => stock.has(b.foodId)));
+    for (const w of ways.filter((x) => x.differs === 'with what is in the house')) expect(there(w)).toBe(true);
+    if (there(best)) expect(ways.some((w) => w.differs === 'with what is in the house')).toBe(false);
+    expect(offered(9).differs).not.toContain('with what is in the house');
+  });
+});
