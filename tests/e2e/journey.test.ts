@@ -130,7 +130,10 @@ describe('from a pasted recipe to a shared card', () => {
     // The other is something else, found by searching; its grams are said by the cook.
     await page.getByRole('button', { name: 'What is it?' }).click();
     await page.getByLabel('Search the pantry').fill('cream of mush');
-    await page.getByRole('option', { name: /cream of mushroom soup/ }).first().click();
+    await page
+      .getByRole('option', { name: /cream of mushroom soup/ })
+      .first()
+      .click();
     await page.getByText('cream of mushroom soup, condensed, 305 g').waitFor();
     await page.getByText('to answer').waitFor({ state: 'detached' });
     await saved(page);
