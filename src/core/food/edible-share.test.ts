@@ -13,6 +13,7 @@ describe('what of a weight is eaten', () => {
     ['1 kg mussels in the shell', 250],
     ['500 g prawns, shell-on', 300],
     ['1 whole chicken (4 lb)', 1814.36948 * 0.68],
+    ['1 turkey (12 lb)', 12 * 453.59237 * 0.68],
     ['2 lb chicken wings', 907.18474 * 0.55],
     ['1 kg spare ribs', 700],
     ['4 pork chops (6 oz each), bone-in', 4 * 170.09713875 * 0.8],
@@ -26,6 +27,7 @@ describe('what of a weight is eaten', () => {
     ['2 bananas, unpeeled', 236],
     ['500 g boneless chicken wings', 500],
     ['1 kg chicken breast', 1000],
+    ['1 lb whole turkey breast', 453.59237],
     ['4 salmon fillets (6 oz each)', 4 * 170.09713875],
   ])('%s is all of it', (text, grams) => expect(line(text).weight!.grams).toBeCloseTo(grams, 6));
   it('is nothing special where nothing says so', () => {

@@ -39,8 +39,8 @@ const EDIBLE: ReadonlyArray<readonly [RegExp, number]> = [
 const WITH_REFUSE =
   /\bunpeeled\b|\bwith (?:the |its |their )?(?:peel|skins?|bones?|shells?|stones?|pits?|rind)\b|\bin (?:the |their )?(?:shells?|pods?|husks?)\b|\bshell-on\b|\bbone-in\b|\bunshelled\b|\bas bought\b|\bon the (?:bone|cob)\b/i;
 /** A whole bird or fish weighs with its bones. */
-const WHOLE = /\b(?:whole|roasting)\b/i;
-const SOLD_WHOLE = /^(?:chicken-whole|duck-skin|turkey-|trout$|mackerel$|sea-bass|cod$|salmon$)/;
+const WHOLE = /\b(?:whole|roasting)\b|^\s*(?:1|one|an?) (?:large |small )?turkey\b/i;
+const SOLD_WHOLE = /^(?:chicken-whole|duck-skin|turkey-whole|trout$|mackerel$|sea-bass|cod$|salmon$)/;
 /** Sold with the bone in it; what is boneless says so. */
 const ON_THE_BONE = /^(?:chicken-wing|pork-ribs|beef-short-ribs|lamb-chop)/;
 const BONELESS = /\bbone(?:less|d)\b|\bfillets?\b|\bmeat\b/i;

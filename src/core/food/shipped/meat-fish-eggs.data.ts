@@ -51,7 +51,7 @@ egg-substitute | egg substitute, liquid | as is | 52 0 0 1 0.5 0 0 10.5 180 | cu
 egg-yolk | egg yolk | raw | 322 26.5 9.6 3.6 0.6 0 0 15.9 48 | piece 17; large 17; medium 15; small 13; tablespoon 15 | egg | binder creaminess | egg | egg yolks; yolk; yolks
 salmon | salmon, farmed | raw | 208 13.4 3.1 0 0 0 0 20.4 59 | piece 150; fillet 170 | fish | protein | fish | salmon fillet; salmon fillets; fresh salmon
 salmon-smoked | salmon, smoked | as is | 117 4.3 0.9 0 0 0 0 18.3 672 | slice 20 | fish | protein topping flavour | fish | smoked salmon; cold-smoked salmon
-cod | cod | raw | 82 0.7 0.1 0 0 0 0 17.8 54 | piece 150; fillet 150 | fish | protein | fish | cod fillet; white fish; haddock; pollock; white fish fillet; tilapia; tilapia fillet; sole; flounder; halibut; pike-perch; coley; hake
+cod | cod | raw | 82 0.7 0.1 0 0 0 0 17.8 54 | piece 150; fillet 150 | fish | protein | fish | cod fillet; white fish; haddock; pollock; white fish fillet; tilapia; tilapia fillet; sole; flounder; halibut; pike-perch; coley; hake; fish; whole fish; fish fillets
 trout | trout | raw | 141 6.2 1.4 0 0 0 0 19.9 51 | piece 150; fillet 120 | fish | protein | fish | trout fillet; rainbow trout; lake trout
 herring-pickled | herring, pickled | as is | 262 18 2.4 9.6 7.7 7 0 14.2 870 | piece 15; fillet 60; cup 140 | fishsweet addedsugar | protein flavour | fish | pickled herring; rollmops; marinated herring
 tuna-water | tuna in water, drained | drained | 116 0.8 0.2 0 0 0 0 25.5 338 | cup 154; can 113 | fish | protein | fish | canned tuna; tuna in water; tuna in brine; tinned tuna; tuna
@@ -124,4 +124,5 @@ prawns-cooked | prawns, cooked | cooked | 99 0.3 0.1 0.2 0 0 0 24 111 | cup 145;
 tuna-pouch | tuna in a pouch | as is | 100 0.8 0.2 0 0 0 0 23 380 | pouch 74; package 74 | fish | protein | fish | tuna pouch; pouch tuna; pouch of tuna
 fish-fingers | fish fingers, frozen | frozen | 220 11 2 19 1.5 1 1.3 11.5 420 | piece 28; stick 28 | fish addedfat | protein crunch | fish gluten | fish sticks; fish finger; breaded fish sticks
 beef-ground-cooked | ground beef, lean, cooked | cooked | 230 12.1 4.7 0 0 0 0 28.5 89 | cup 140 | meat | protein | | cooked ground beef; cooked lean ground beef; browned ground beef; cooked minced beef; lean cooked ground beef
+turkey-whole | turkey, whole, meat and skin | raw | 143 5.6 1.6 0.1 0 0 0 21.6 112 | piece 3600 | poultry | protein | | whole turkey; turkey; roasting turkey; turkey crown
 `;
