@@ -29,8 +29,8 @@ export function ensureInstalled({ forWork = false } = {}) {
     .digest('hex');
   const [had, hadAll] = existsSync(STAMP) ? readFileSync(STAMP, 'utf8').split(' ') : [];
   if (had === lock && (!forWork || hadAll === 'all')) return;
-  // Where somebody works on it, a start takes nothing away.
-  const all = forWork || hadAll === 'all';
+  // Where somebody works on it, a start takes nothing away: not after a plain `npm ci` either, which leaves no stamp.
+  const all = forWork || hadAll === 'all' || (had === undefined && existsSync(join(ROOT, 'node_modules', 'vitest')));
   console.error('Installing packages.');
   const only = all ? [] : ['--omit=dev'];
   const args = ['ci', ...only, '--no-audit', '--no-fund', '--prefer-offline', '--loglevel=error'];
