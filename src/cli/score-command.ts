@@ -1,6 +1,7 @@
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
 import { recipeFromJson } from '../contract/recipe-file.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
+import { sureWords } from '../core/counting/stair-words.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
@@ -140,7 +141,9 @@ export function programOfRule(text: string): Program {
 function scoreInWords(s: Score): string {
   const out = [`${s.title ?? 'Untitled'}, serves ${s.servings}`];
   for (const p of s.programs)
-    out.push(`  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)} exactly, by ${p.by})`);
+    out.push(
+      `  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)}${sureWords({ range: p })}, by ${p.by})`,
+    );
   if (s.perServing.kcal !== null) out.push(`  ${Math.round(s.perServing.kcal)} kcal a serving`);
   for (const l of s.lines)
     out.push(`  ${l.line} → ${l.food?.name ?? 'open'}${l.grams === null ? '' : `, ${l.grams.toFixed(1)} g`}`);

@@ -12,6 +12,7 @@ const LineCountSchema = schemaOf<LineCount>()(
     id: z.string(),
     label: z.string(),
     raw: z.number(),
+    bounds: IntervalSchema,
     range: IntervalSchema,
     uncounted: z.string().nullable(),
     counts: z.string().nullable(),
@@ -24,6 +25,7 @@ const CountSchema = schemaOf<Count>()(
   z.object({
     points: z.number(),
     raw: z.number(),
+    bounds: IntervalSchema,
     range: IntervalSchema,
     pointsRange: IntervalSchema,
     certainty: CertaintySchema,
@@ -32,7 +34,7 @@ const CountSchema = schemaOf<Count>()(
     portion: z.number(),
     servings: z.number(),
     lines: z.array(LineCountSchema),
-    worthWeighing: z.string().nullable(),
+    doubt: z.object({ lineId: z.string(), of: z.enum(['grams', 'nutrients']) }).nullable(),
   }),
 );
 
@@ -54,6 +56,7 @@ export const VersionCountedSchema = z.object({
   perServing: ServingSchema,
   eaters: z.array(CountSchema.extend({ eater: z.string(), mark: z.string() })),
   open: z.array(z.string()),
+  saltLeftOut: z.boolean(),
 });
 
 /** A feast counted: everybody's plate, with the titles of the dishes. */

@@ -13,6 +13,7 @@ import { dishWeight } from '../version/dish-weight.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
 import { isOpenIn, resolveOne } from './resolve-lines.ts';
+import { isSaltLeftOut } from './salt-left-out.ts';
 
 /** A version counted for everyone at the table. */
 export interface VersionCount {
@@ -28,6 +29,8 @@ export interface VersionCount {
   readonly counts: readonly Count[];
   /** Lines that wait for an answer. */
   readonly open: readonly string[];
+  /** Whether salt goes in of which nobody knows how much: the sodium is told without it. */
+  readonly saltLeftOut: boolean;
 }
 
 /** Counts one serving of a version (the whole, when it has no servings) for each counter, in the order given. */
@@ -56,13 +59,17 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
     servingGrams: grams / servings,
     counts: counters.map((c) => count(lines, c, { servings }, known.counts)),
     open,
+    saltLeftOut: isSaltLeftOut(version.lines),
   };
 }
 
 /** The nutrition of each food in a line. */
 const partsOf = (line: CountLine): NutrientProfile[] =>
   line.parts.map((p) =>
-    scaleProfileBy(p.food.per100g, p.grams / 100, { low: p.range.low / 100, high: p.range.high / 100 }),
+    scaleProfileBy(p.food.per100g, p.grams / 100, {
+      low: (p.range.low * (line.taken?.low ?? 1)) / 100,
+      high: (p.range.high * (line.taken?.high ?? 1)) / 100,
+    }),
   );
 
 /** The nutrition of whole lines, added up. */

@@ -3,6 +3,7 @@ import type { FoodIndex } from '../food/match-food.ts';
 import type { CountLine } from '../program/count.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { readIngredient } from '../weighing/read-ingredient.ts';
+import { likelyGrams } from '../weighing/spread.ts';
 
 /** A thing on a plate, as it was typed and as it counts. */
 export interface PlateLine {
@@ -27,7 +28,8 @@ export function plateLines(texts: readonly string[], index: FoodIndex, system: M
       line: {
         id: `plate-${i}`,
         label: food?.name ?? text,
-        parts: food && weight ? [{ food, grams: weight.grams, range: { low: weight.low, high: weight.high } }] : [],
+        parts:
+          food && weight ? [{ food, grams: weight.grams, range: likelyGrams(weight, food, read.reading.unit) }] : [],
         open: grams === null,
       },
     };

@@ -1,9 +1,12 @@
 import type { Food } from '../food/food.ts';
 import type { CountLine, Part } from '../program/count.ts';
+import { combine, deviationOf, widened } from '../quantity/deviation.ts';
+import { exactly } from '../quantity/interval.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
+import { likelyGrams } from '../weighing/spread.ts';
 
 /** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
 type Known = Map<string, Resolved>;
@@ -35,25 +38,23 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
   if (line.food.kind === 'food') {
     const food = kitchen.food(line.food.foodId, line.food.revision);
     if (food === null) return none;
-    return { ...base, parts: [{ food, grams, range: { low, high } }], open: false };
+    const range = likelyGrams(line.weight, food, line.amount?.unit ?? null);
+    return { ...base, parts: [{ food, grams, range }], open: false };
   }
   if (line.food.kind === 'recipe') {
     const inner = kitchen.version(line.food.versionId);
     if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return { ...none, open: true };
     const whole = resolveWhole(inner, kitchen, path, known);
     if (whole.total <= 0) return { ...none, open: true };
-    const taken = wholeShare(line, inner);
-    const share =
-      taken === null
-        ? { mid: grams / whole.total, low: low / whole.total, high: high / whole.total }
-        : exactShare(taken);
+    const share = wholeShare(line, inner) ?? grams / whole.total;
     return {
       ...base,
       parts: whole.parts.map((p) => ({
         food: p.food,
-        grams: p.grams * share.mid,
-        range: { low: p.range.low * share.low, high: p.range.high * share.high },
+        grams: p.grams * share,
+        range: { low: p.range.low * share, high: p.range.high * share },
       })),
+      ...(low !== high && grams > 0 && { taken: { low: low / grams, high: high / grams } }),
       open: whole.open,
     };
   }
@@ -76,7 +77,7 @@ function resolveWhole(version: Version, kitchen: Kitchen, path: readonly string[
   return resolved;
 }
 
-/** The same food in several parts as one, in the order in which each comes first. */
+/** The same food in several parts as one, in the order in which each comes first; its spreads are independent. */
 function joined(parts: readonly Part[]): Part[] {
   const out = new Map<Food, Part>();
   for (const p of parts) {
@@ -88,7 +89,10 @@ function joined(parts: readonly Part[]): Part[] {
         : {
             food: p.food,
             grams: had.grams + p.grams,
-            range: { low: had.range.low + p.range.low, high: had.range.high + p.range.high },
+            range: widened(
+              exactly(had.grams + p.grams),
+              combine(deviationOf(exactly(had.grams), had.range), deviationOf(exactly(p.grams), p.range)),
+            ),
           },
     );
   }
@@ -102,5 +106,3 @@ export function isOpenIn(line: Line, kitchen: Kitchen): boolean {
   if (line.food.kind === 'recipe') return kitchen.version(line.food.versionId) === null;
   return line.food.kind === 'food' && kitchen.food(line.food.foodId, line.food.revision) === null;
 }
-
-const exactShare = (share: number) => ({ mid: share, low: share, high: share });

@@ -14,7 +14,7 @@ export interface StairPlace {
   readonly from: number;
   readonly to: number;
   readonly along: number;
-  /** "5.60 exactly." */
+  /** "5.60 exactly." of what was weighed; "5.60, likely 5.41 to 5.79." of what was measured or guessed. */
   readonly exact: string;
   /** "6 g less Gruyère makes it 5", or why nothing does. */
   readonly less: string;
@@ -60,7 +60,13 @@ export function stairPlace(
       : comes.mayAdd < 0.1
         ? `A crumb more ${comes.label} makes it ${formatPoints(now.points + step)}.`
         : `Up to ${grams(comes.lineId, comes.mayAdd, 'atMost')} more ${comes.label} changes nothing.`;
-  return { count: now, from, to, along, exact: `${exactWords(now, counter)} exactly.`, less, more };
+  return { count: now, from, to, along, exact: `${exactWords(now, counter)}${sureWords(now)}.`, less, more };
+}
+
+/** Whether raw points are exact, or between which numbers they likely lie. */
+export function sureWords(now: Pick<Count, 'range'>): string {
+  const [low, high] = [now.range.low.toFixed(2), now.range.high.toFixed(2)];
+  return low === high ? ' exactly' : `, likely ${low} to ${high}`;
 }
 
 /** Raw points with two decimals, or as many as it takes not to look as if they stood on another step. */

@@ -3,6 +3,7 @@ import { resolveLines } from '../counting/resolve-lines.ts';
 import { type Certainty, type Count, certaintyOf, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
+import { combine, deviationOf, NO_DEVIATION, widened } from '../quantity/deviation.ts';
 import { add, type Interval, ZERO } from '../quantity/interval.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import type { Kitchen } from '../version/kitchen.ts';
@@ -71,7 +72,9 @@ function plateOf(dishes: readonly (Count | null)[], counter: Counter): FeastPlat
   const eaten = dishes.filter((d) => d !== null);
   const apart = eaten.reduce((s, d) => s + d.points, 0);
   const raw = eaten.reduce((s, d) => s + d.raw, 0);
-  const range = eaten.reduce((r, d) => add(r, d.range), ZERO);
+  const bounds = eaten.reduce((r, d) => add(r, d.bounds), ZERO);
+  const spread = eaten.reduce((s, d) => combine(s, deviationOf(d.bounds, d.range)), NO_DEVIATION);
+  const range = widened(bounds, spread);
   const items = eaten.reduce((r, d) => add(r, d.pointsRange), ZERO);
   const points = by === 'items' ? apart : roundPoints(raw, rule);
   const pointsRange =

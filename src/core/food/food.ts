@@ -164,5 +164,12 @@ export function densityOf(food: Pick<Food, 'measures'>): number | null {
   return null;
 }
 
-/** Whether a line of this food has nothing to count: water, salt and the like. */
+/** Whether no amount of this food counts any points of energy: water, salt, baking soda. Salt and soda have sodium. */
 export const countsNothing = (food: Pick<Food, 'kinds'>): boolean => food.kinds.includes('nothing');
+
+/** The sodium of tap water and the like, mg in 100 g: not told. */
+const NEXT_TO_NONE_MG = 10;
+
+/** Whether a food counts no points and yet has sodium that counts: salt, baking soda. */
+export const hasOnlySodium = (food: Pick<Food, 'kinds' | 'per100g'>): boolean =>
+  countsNothing(food) && (food.per100g.sodium.value ?? 0) > NEXT_TO_NONE_MG;

@@ -240,8 +240,52 @@ describe('intervals', () => {
     const sure = testLine(pointFood('sure'), 10);
     const c = count([sure, rough], counterOf(testProgram()), { servings: 4 });
     expect(c.pointsRange).toEqual({ low: 3, high: 4 });
-    expect(c.worthWeighing).toBe('line-rough');
-    expect(count([sure], counterOf(testProgram()), { servings: 4 }).worthWeighing).toBeNull();
+    expect(c.doubt).toEqual({ lineId: 'line-rough', of: 'grams' });
+    expect(count([sure], counterOf(testProgram()), { servings: 4 }).doubt).toBeNull();
+  });
+  it('name the food of which too little is known, where that weighs more than its grams', () => {
+    const unknown = testLine(
+      testFood('u', { kcal: 200, satFat: 2, fat: 5, carbs: 20, sugars: 2, fibre: null, protein: 5 }),
+      100,
+      { low: 99, high: 101 },
+    );
+    const c = count([unknown, testLine(pointFood('sure'), 0.2)], plainCounter(sample('LE')), { servings: 1 });
+    expect(c.doubt).toEqual({ lineId: 'line-u', of: 'nutrients' });
+  });
+  it('combine the spreads of lines by the root of their squares, on either side', () => {
+    const three = testLine(pointFood('a'), 10, { low: 7, high: 13 });
+    const four = testLine(pointFood('b'), 10, { low: 6, high: 12 });
+    const c = count([three, four], counterOf(testProgram()), { servings: 1 });
+    expect(c.raw).toBe(20);
+    expect(c.bounds).toEqual({ low: 20, high: 20 });
+    // By hand: √(3² + 4²) = 5 below, √(3² + 2²) = 3.606 above.
+    expect(c.range.low).toBeCloseTo(15, 9);
+    expect(c.range.high).toBeCloseTo(20 + Math.sqrt(13), 9);
+  });
+  it('add up what labels leave: two labels may be off the same way', () => {
+    const a = testLine(testFood('a', { kcal: 100, protein: null, fat: 0, carbs: 25 }), 10);
+    const one = count([a], counterOf(testProgram({ coefficients: { protein: 1 }, per: 1 })), { servings: 1 });
+    const two = count([a, { ...a, id: 'other' }], counterOf(testProgram({ coefficients: { protein: 1 }, per: 1 })), {
+      servings: 1,
+    });
+    expect(one.range.high).toBeGreaterThan(0);
+    expect(two.range.high).toBeCloseTo(2 * one.range.high, 9);
+    expect(two.range).toEqual(two.bounds);
+  });
+  it('spread a line that takes from another recipe by how much of it is taken, once for all that is in it', () => {
+    const parts = ['a', 'b'].map((id) => ({ food: pointFood(id), grams: 10, range: { low: 10, high: 10 } }));
+    const line = { id: 'inner', label: 'stock', parts, open: false, taken: { low: 0.9, high: 1.2 } };
+    const c = count([line], counterOf(testProgram()), { servings: 1 });
+    expect(c.range.low).toBeCloseTo(18, 9);
+    expect(c.range.high).toBeCloseTo(24, 9);
+  });
+  it('hold under a cap on the portion: no spread moves more than without it', () => {
+    const lines = ['a', 'b'].map((id) => testLine(pointFood(id), 10, { low: 7, high: 13 }));
+    const free = count(lines, counterOf(testProgram()), { servings: 1, by: 'serving' });
+    const capped = count(lines, counterOf(testProgram({ caps: { kcal: 15 } })), { servings: 1, by: 'serving' });
+    expect(capped.raw).toBeLessThan(free.raw);
+    expect(capped.range.high - capped.bounds.high).toBeCloseTo(free.range.high - free.bounds.high, 9);
+    expect(capped.bounds.low - capped.range.low).toBeCloseTo(free.bounds.low - free.range.low, 9);
   });
   it('contain the count for any grams inside the range', () => {
     const low = count([testLine(food('butter'), 10)], plainCounter(sample('LE')), { servings: 1 }).raw;

@@ -1,6 +1,7 @@
 import type { Food } from '../food/food.ts';
-import { type NutrientProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
-import { add, exactly, type Interval, width, ZERO } from '../quantity/interval.ts';
+import { NUTRIENTS, type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
+import { combine, type Deviation, deviationOf, NO_DEVIATION, widened } from '../quantity/deviation.ts';
+import { add, exactly, type Interval, ZERO } from '../quantity/interval.ts';
 import { pinOf } from './pin-of.ts';
 import type { Counter } from './program.ts';
 import { type CountingMethod, EPSILON, hasCaps, type Rule, rawOf, rawRange, roundPoints } from './rule.ts';
@@ -20,6 +21,8 @@ export interface CountLine {
   /** What the line is called in an explanation. */
   readonly label: string;
   readonly parts: readonly Part[];
+  /** What the amount taken of another recipe may be, as a factor of it; what was said exactly, where left out. */
+  readonly taken?: Interval;
   /** Not read or weighed yet: the count is "so far". */
   readonly open: boolean;
 }
@@ -30,6 +33,9 @@ export interface LineCount {
   readonly label: string;
   /** Unrounded points of the portion's share. */
   readonly raw: number;
+  /** What raw may be by labels and unknown nutrients alone, of the best grams. */
+  readonly bounds: Interval;
+  /** What raw may be, by nutrients and grams. */
   readonly range: Interval;
   /** Words when the whole line is uncounted; null when any of it counts. */
   readonly uncounted: string | null;
@@ -39,6 +45,13 @@ export interface LineCount {
   readonly open: boolean;
 }
 
+/** What a count hangs on most, where its interval crosses an edge. */
+export interface Doubt {
+  readonly lineId: string;
+  /** Whether it is the line's grams or its food's nutrients that are not known well enough. */
+  readonly of: 'grams' | 'nutrients';
+}
+
 /** How sure a count is, in the words of the screen. */
 export type Certainty = 'exact' | 'atMost' | 'atLeast' | 'range';
 
@@ -46,7 +59,12 @@ export interface Count {
   readonly points: number;
   /** Unrounded, as it stands before the floor of 0. */
   readonly raw: number;
-  /** The interval of `raw`. */
+  /** What labels and unknown nutrients leave of `raw`: these bounds add up over the lines. */
+  readonly bounds: Interval;
+  /**
+   * The likely interval of `raw`: the bounds, widened by the spreads of the lines' grams. Those are independent (a
+   * heaped cup here says nothing of the egg there) and so combine by the root of their squares.
+   */
   readonly range: Interval;
   /** Points at either end of the interval. */
   readonly pointsRange: Interval;
@@ -58,8 +76,8 @@ export interface Count {
   readonly portion: number;
   readonly servings: number;
   readonly lines: readonly LineCount[];
-  /** The line whose uncertainty matters most, when the interval crosses an edge. */
-  readonly worthWeighing: string | null;
+  /** What narrows the interval most when it is known, where the interval crosses an edge. */
+  readonly doubt: Doubt | null;
 }
 
 /** Servings are a number above 0 and at most this. */
@@ -75,10 +93,7 @@ export interface CountOptions {
 }
 
 const profileAt = (part: Part, share: number): NutrientProfile =>
-  scaleProfileBy(part.food.per100g, (part.grams * share) / 100, {
-    low: (part.range.low * share) / 100,
-    high: (part.range.high * share) / 100,
-  });
+  scaleProfile(part.food.per100g, (part.grams * share) / 100);
 
 /** Raw points per gram of a food under a rule without caps, kept per rule and food: both are immutable. */
 const rates = new WeakMap<Rule, WeakMap<Food, { readonly raw: number; readonly range: Interval }>>();
@@ -94,14 +109,22 @@ function ratePerGram(rule: Rule, food: Food): { readonly raw: number; readonly r
   return rate;
 }
 
-/** Raw points of a part's share by the rule alone, with the interval its nutrients and its grams leave. */
-function rawByRule(rule: Rule, part: Part, share: number): { raw: number; range: Interval } {
+/** Raw points with what nutrients leave of them, and what nutrients and grams leave together. */
+interface RawPoints {
+  readonly raw: number;
+  readonly bounds: Interval;
+  readonly range: Interval;
+}
+
+/** Raw points of a part's share by the rule alone. */
+function rawByRule(rule: Rule, part: Part, share: number): RawPoints {
   const least = part.range.low * share;
   const most = part.range.high * share;
   if (!hasCaps(rule)) {
     const rate = ratePerGram(rule, part.food);
     return {
       raw: part.grams * share * rate.raw,
+      bounds: { low: part.grams * share * rate.range.low, high: part.grams * share * rate.range.high },
       range: {
         low: Math.min(rate.range.low * least, rate.range.low * most),
         high: Math.max(rate.range.high * least, rate.range.high * most),
@@ -125,12 +148,23 @@ function rawByRule(rule: Rule, part: Part, share: number): { raw: number; range:
     low = Math.min(low, r.low);
     high = Math.max(high, r.high);
   }
-  return { raw: rawOf(rule, at(part.grams * share)), range: { low, high } };
+  const best = at(part.grams * share);
+  const bounds = rawRange(rule, best);
+  // A cap may hold the best grams higher or lower than either end.
+  const range = { low: Math.min(low, bounds.low), high: Math.max(high, bounds.high) };
+  return { raw: rawOf(rule, best), bounds, range };
+}
+
+/** How far raw points of a line that takes from another recipe lie off when more or less of it is taken. */
+function takenDeviation(raw: number, taken: Interval): Deviation {
+  const [less, more] = [raw * (1 - taken.low), raw * (taken.high - 1)];
+  return raw >= 0 ? { below: less, above: more } : { below: -more, above: -less };
 }
 
 function countLine(line: CountLine, counter: Counter, share: number, by: CountingMethod): LineCount {
   let raw = 0;
-  let range = ZERO;
+  let bounds = ZERO;
+  let spread = NO_DEVIATION;
   let pinned = false;
   let uncounted: string | null = null;
   let counts: string | null = null;
@@ -139,8 +173,11 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Countin
     const pin = pinOf(counter, part.food);
     if (pin) {
       const perGram = pin.points / pin.grams;
-      raw += part.grams * share * perGram;
-      range = add(range, { low: part.range.low * share * perGram, high: part.range.high * share * perGram });
+      const points = part.grams * share * perGram;
+      raw += points;
+      bounds = add(bounds, exactly(points));
+      const ends = { low: part.range.low * share * perGram, high: part.range.high * share * perGram };
+      spread = combine(spread, deviationOf(exactly(points), ends));
       pinned = true;
       anyCounts = true;
       continue;
@@ -154,16 +191,21 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Countin
     anyCounts = true;
     const r = rawByRule(counter.program.rule, part, share);
     raw += r.raw;
-    range = add(range, r.range);
+    bounds = add(bounds, r.bounds);
+    spread = combine(spread, deviationOf(r.bounds, r.range));
   }
+  if (line.taken !== undefined) spread = combine(spread, takenDeviation(raw, line.taken));
+  let range = widened(bounds, spread);
   if (by === 'ingredients' && counter.program.rule.floorAt === 'line') {
     raw = Math.max(0, raw);
+    bounds = { low: Math.max(0, bounds.low), high: Math.max(0, bounds.high) };
     range = { low: Math.max(0, range.low), high: Math.max(0, range.high) };
   }
   return {
     id: line.id,
     label: line.label,
     raw,
+    bounds,
     range,
     uncounted: anyCounts ? null : uncounted,
     counts,
@@ -213,22 +255,34 @@ export function lineMemo(): LineMemo {
 }
 
 /** The whole portion's nutrition through the rule, caps on the portion; pinned foods by their pins. */
-function countWhole(lines: readonly CountLine[], counter: Counter, share: number): { raw: number; range: Interval } {
+function countWhole(lines: readonly CountLine[], counter: Counter, share: number): RawPoints {
   const rule = counter.program.rule;
   const profiles: NutrientProfile[] = [];
   let pins = 0;
-  let pinRange = ZERO;
-  for (const part of lines.flatMap((l) => l.parts)) {
-    const pin = pinOf(counter, part.food);
-    if (pin) {
-      const perGram = (pin.points / pin.grams) * share;
-      pins += part.grams * perGram;
-      pinRange = add(pinRange, { low: part.range.low * perGram, high: part.range.high * perGram });
-    } else profiles.push(profileAt(part, share));
+  let spread = NO_DEVIATION;
+  for (const line of lines) {
+    for (const part of line.parts) {
+      const least = part.range.low * (line.taken?.low ?? 1);
+      const most = part.range.high * (line.taken?.high ?? 1);
+      const pin = pinOf(counter, part.food);
+      if (pin) pins += (part.grams * share * pin.points) / pin.grams;
+      else profiles.push(profileAt(part, share));
+      // A cap only ever lessens what a part moves; pulled both ways by several nutrients, at most it moves all of them.
+      const perGram = pin ? pin.points / pin.grams : mostPerGram(rule, part.food);
+      spread = combine(spread, {
+        below: (part.grams - least) * share * perGram,
+        above: (most - part.grams) * share * perGram,
+      });
+    }
   }
   const total = sumProfiles(profiles);
-  return { raw: rawOf(rule, total) + pins, range: add(rawRange(rule, total), pinRange) };
+  const bounds = add(rawRange(rule, total), exactly(pins));
+  return { raw: rawOf(rule, total) + pins, bounds, range: widened(bounds, spread) };
 }
+
+/** Points a gram that a food moves at most, whichever of its nutrients a cap holds back. */
+const mostPerGram = (rule: Rule, food: Food): number =>
+  NUTRIENTS.reduce((sum, n) => sum + Math.abs(rule.coefficients[n] ?? 0) * food.per100g[n].high, 0) / rule.per / 100;
 
 /**
  * Counts a portion of a dish under a program for an eater.
@@ -257,12 +311,14 @@ export function count(
     memo === null ? lines.map((l) => countLine(l, counter, share, by)) : memo.of(lines, counter, share, by);
 
   let raw = 0;
+  let bounds = ZERO;
   let range = ZERO;
   let points = 0;
   let pointsRange = ZERO;
   if (by === 'items') {
     for (const l of counted) {
       raw += l.raw;
+      bounds = add(bounds, l.bounds);
       range = add(range, l.range);
       points += roundPoints(l.raw, rule);
       pointsRange = add(pointsRange, { low: roundPoints(l.range.low, rule), high: roundPoints(l.range.high, rule) });
@@ -270,17 +326,19 @@ export function count(
   } else {
     if (by === 'serving' && hasCaps(rule)) {
       const whole = countWhole(lines, counter, share);
-      raw = whole.raw;
-      range = whole.range;
+      ({ raw, bounds, range } = whole);
     } else {
       // Without caps the rule is linear, and adding line by line keeps the ties between a line's nutrients.
-      let [low, high] = [0, 0];
+      let [low, high, below, above] = [0, 0, 0, 0];
       for (const l of counted) {
         raw += l.raw;
-        low += l.range.low;
-        high += l.range.high;
+        low += l.bounds.low;
+        high += l.bounds.high;
+        below += (l.bounds.low - l.range.low) ** 2;
+        above += (l.range.high - l.bounds.high) ** 2;
       }
-      range = { low, high };
+      bounds = { low, high };
+      range = widened(bounds, { below: Math.sqrt(below), above: Math.sqrt(above) });
     }
     points = roundPoints(raw, rule);
     pointsRange = { low: roundPoints(range.low, rule), high: roundPoints(range.high, rule) };
@@ -289,6 +347,7 @@ export function count(
   return {
     points,
     raw,
+    bounds,
     range,
     pointsRange,
     certainty: certaintyOf(points, pointsRange),
@@ -297,7 +356,7 @@ export function count(
     portion,
     servings,
     lines: counted,
-    worthWeighing: crosses ? widest(counted) : null,
+    doubt: crosses ? doubtOf(counted) : null,
   };
 }
 
@@ -309,11 +368,25 @@ export function certaintyOf(points: number, range: Interval): Certainty {
   return 'range';
 }
 
-function widest(lines: readonly LineCount[]): string | null {
-  let best: LineCount | null = null;
-  for (const l of lines)
-    if (width(l.range) > EPSILON && (best === null || width(l.range) > width(best.range))) best = l;
-  return best?.id ?? null;
+/** What narrows the sum of the lines most when it is known: a label's gap whole, a spread by what is left without it. */
+function doubtOf(lines: readonly LineCount[]): Doubt | null {
+  const spreadOf = (l: LineCount): number => l.range.high - l.bounds.high + l.bounds.low - l.range.low;
+  const squares = lines.reduce((sum, l) => sum + spreadOf(l) ** 2, 0);
+  let best: Doubt | null = null;
+  let most = EPSILON;
+  for (const l of lines) {
+    const spread = spreadOf(l);
+    const gains = [
+      ['nutrients', l.bounds.high - l.bounds.low],
+      ['grams', Math.sqrt(squares) - Math.sqrt(Math.max(0, squares - spread * spread))],
+    ] as const;
+    for (const [of, gain] of gains) {
+      if (gain <= most) continue;
+      most = gain;
+      best = { lineId: l.id, of };
+    }
+  }
+  return best;
 }
 
 /** A count with one line's grams multiplied: what slack and "by eye" ask. */

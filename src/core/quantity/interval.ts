@@ -8,7 +8,6 @@ export const exactly = (value: number): Interval => ({ low: value, high: value }
 export const ZERO: Interval = exactly(0);
 export const add = (a: Interval, b: Interval): Interval => ({ low: a.low + b.low, high: a.high + b.high });
 export const subtract = (a: Interval, b: Interval): Interval => ({ low: a.low - b.high, high: a.high - b.low });
-export const width = (a: Interval): number => a.high - a.low;
 
 /** Multiplies by a number of either sign. */
 export function scale(a: Interval, by: number): Interval {

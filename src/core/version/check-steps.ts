@@ -101,12 +101,12 @@ function headNamed(line: Line, text: string): boolean {
     ],
     [/spaghetti|penne|macaroni|noodle|pasta/i, /\bpasta\b|\bnoodles?\b/i],
     [
-      /flour|sugar|baking|cocoa|starch|cinnamon|nutmeg|powder|oats/i,
+      /flour|sugar|baking|soda|salt|cocoa|starch|cinnamon|nutmeg|powder|oats/i,
       /\bdry ingredients?\b|\bbatter\b|\bdough\b|\bspices?\b/i,
     ],
     [/milk|egg|oil|water|buttermilk|yogurt|vanilla/i, /\bwet ingredients?\b|\bliquids?\b|\bbatter\b/i],
     [/parsley|dill|chive|basil|thyme|coriander|rosemary|sage|oregano|marjoram/i, /\bherbs?\b/i],
-    [/paprika|cumin|pepper|cinnamon|caraway|cloves?|curry|chil/i, /\bspices?\b|\bseason/i],
+    [/paprika|cumin|pepper|cinnamon|caraway|cloves?|curry|chil|salt/i, /\bspices?\b|\bseason/i],
     [/stock|broth|wine|water|cream/i, /\bliquids?\b|\bsauce\b/i],
     [/butter|oil|lard|margarine/i, /\bfat\b|\bgrease\b|\bfry\b|\bsaut/i],
   ];

@@ -1,5 +1,5 @@
 import { cookedYield } from '../food/cooked-yield.ts';
-import { countsNothing, type Food } from '../food/food.ts';
+import { countsNothing, type Food, hasOnlySodium } from '../food/food.ts';
 import { type FoodIndex, type FoodMatch, foodNamed, isNameOf, matchFood, SURE } from '../food/match-food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
@@ -75,6 +75,12 @@ const MOST_PARTS = 5;
  * tinned ones, "ham, lean" the lean one, and slices of bacon cooked and crumbled weigh and count as cooked.
  */
 function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
+  // First with the note: "½ can coconut milk, light" is the light one.
+  const named = reading.note === null ? null : namedWithNote(index, item, reading.note);
+  if (named !== null) {
+    const others = matchFood(index, item, reading.note).filter((m) => m.food !== named);
+    return [{ food: named, confidence: 1 }, ...others];
+  }
   const better = [
     ...(reading.unit === 'can' ? [`canned ${item}`] : []),
     ...(isCookedSlices(reading) ? [`cooked ${item}`] : []),
@@ -82,11 +88,6 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
   for (const name of better) {
     const found = matchFood(index, name, reading.note);
     if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
-  }
-  const named = reading.note === null ? null : namedWithNote(index, item, reading.note);
-  if (named !== null) {
-    const others = matchFood(index, item, reading.note).filter((m) => m.food !== named);
-    return [{ food: named, confidence: 1 }, ...others];
   }
   const plain = matchFood(index, item, reading.note).map((m) =>
     lostWord(item, m.food) === null ? m : { ...m, confidence: Math.min(m.confidence, ASK) },
@@ -127,8 +128,18 @@ export function resolveReading(
   }
   const confidence = Math.min(reading.confidence + (reading.quantity === null ? 0.3 : 0), best.confidence);
   if (countsNothing(best.food)) {
-    // Water counts nothing but weighs: the portion's weight needs it.
-    const weight = weighLine(reading, best.food, system).weight;
+    // Water counts nothing but weighs: the portion's weight needs it. Salt that is measured counts by its sodium.
+    const { weight, warnings: weighing } = weighLine(reading, best.food, system);
+    if (weight !== null && hasOnlySodium(best.food)) {
+      const { id, revision } = best.food;
+      return {
+        reading,
+        food: { kind: 'food', foodId: id, revision },
+        weight,
+        confidence,
+        warnings: [...warnings, ...weighing],
+      };
+    }
     return {
       reading,
       food: { kind: 'nothing', why: `${best.food.name} has nothing to count` },

@@ -220,5 +220,6 @@ async function countedVersion(s: Scope, id: string) {
     perServing: counted.perServing,
     eaters: counting.map((c, i) => ({ eater: c.eater.name, mark: c.program.mark, ...counted.counts[i]! })),
     open: counted.open,
+    saltLeftOut: counted.saltLeftOut,
   };
 }

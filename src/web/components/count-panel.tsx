@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
+import { doubtWords } from '../../core/counting/doubt-words.ts';
 import type { StairPlace } from '../../core/counting/stair-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
@@ -59,6 +60,7 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
           const c = count.counts[i]!;
           const was = before?.counts[i];
           const sure = certaintyWords(c);
+          const why = doubtWords(c, version.lines, count.lines, e.program.rule);
           return (
             <li key={e.eater.id} className="border-rule border-t py-3">
               <div className="flex items-center justify-between gap-3">
@@ -86,7 +88,7 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
               {sure && (
                 <p className="mt-1 font-semibold text-mustard text-sm">
                   {sure}
-                  {c.worthWeighing && `. Weigh ${c.lines.find((l) => l.id === c.worthWeighing)?.label} first.`}
+                  {why && `. ${why}`}
                 </p>
               )}
               <p className="mt-1 text-mustard text-sm">
@@ -105,6 +107,7 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
             <div key={n}>
               <dt className="text-sm text-soft">
                 {n === 'kcal' ? 'kcal' : NUTRIENT_WORDS[n].name.replace('saturated', 'sat.')}
+                {n === 'sodium' && count.saltLeftOut && <span className="block">without added salt</span>}
               </dt>
               <dd className="font-bold font-head">{amount(now.value, n)}</dd>
               {was && (

@@ -47,7 +47,7 @@ const counted = (version: Parameters<typeof countVersion>[0]) => {
 };
 
 describe('the count panel', () => {
-  const gratin = readVersion(['1.2 kg potatoes', '300 ml cream', '150 g Gruyère'], { servings: 6 });
+  const gratin = readVersion(['1.2 kg potatoes', '300 g cream', '150 g Gruyère'], { servings: 6 });
   it('shows points for every eater, and says them to a screen reader', () => {
     const props = counted(gratin);
     render(<CountPanel {...props} />);
@@ -73,7 +73,7 @@ describe('the count panel', () => {
   });
   it('names the line to weigh when an estimate leaves the points open', () => {
     render(<CountPanel {...counted(readVersion(['4 to 12 slices bacon', '2 eggs'], { servings: 2 }))} />);
-    expect(screen.getAllByText(/Weigh bacon first\./).length).toBe(2);
+    expect(screen.getAllByText(/The line says 4 to 12 slices of bacon: say which\./).length).toBe(2);
   });
 });
 

@@ -147,7 +147,14 @@ function VersionSums({ sides, eaters, pickers }: SidesProps & { readonly pickers
           ),
         )}
         {COMPARED_NUTRIENTS.map((n) =>
-          row(NUTRIENT_WORDS[n].name, n, (s) => amountWords(s.count.perServing[n].value, n)),
+          row(NUTRIENT_WORDS[n].name, n, (s) => (
+            <>
+              {amountWords(s.count.perServing[n].value, n)}
+              {n === 'sodium' && s.count.saltLeftOut && (
+                <span className="block font-normal text-soft text-sm">without added salt</span>
+              )}
+            </>
+          )),
         )}
         {row('weighs', 'grams', (s) => formatGrams(s.count.servingGrams))}
         {row('servings', 'servings', (s) =>
