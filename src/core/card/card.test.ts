@@ -258,11 +258,18 @@ describe('words for numbers', () => {
   });
   it('write a day', () => expect(formatDay('2026-11-05')).toBe('5 Nov 2026'));
   it('write amounts with their grams, where those say more', () => {
-    const words = (text: string) => amountOnCard(readVersion([text]).lines[0]!);
+    const words = (text: string) => {
+      const line = readVersion([text]).lines[0]!;
+      return amountOnCard(line, line.food.kind === 'food' ? shippedFood(line.food.foodId) : null);
+    };
     expect(words('¾ cup shredded part-skim mozzarella')).toBe('¾ cup (84 g)');
     expect(words('1 kg potatoes')).toBe('1 kg');
     expect(words('a pinch of nutmeg')).toBe('1 pinch');
     expect(words('2 to 3 cloves garlic')).toBe('2 to 3 cloves (7.5 g)');
+    expect(words('2 eggs')).toBe('2');
+    expect(words('2 cans tomatoes')).toBe('2 cans (411 g each)');
+    expect(words('1 (15 oz) can chickpeas')).toBe('1 can (255 g when drained)');
+    expect(words('4 chicken thighs, bone-in')).toBe('4');
   });
 });
 

@@ -1,13 +1,14 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
 import { countVersion, type VersionCount } from '../counting/count-version.ts';
-import { describeGrams } from '../food/describe-grams.ts';
-import { ALLERGEN_WORDS } from '../food/food.ts';
+import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
+import { sayLike } from '../food/say-like.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 import type { Kitchen } from '../version/kitchen.ts';
@@ -15,6 +16,8 @@ import { pairLines } from '../version/pair-lines.ts';
 import { stepUses } from '../version/step-uses.ts';
 import { stepsAsChanged } from '../version/steps-as-changed.ts';
 import type { Line, Version } from '../version/version.ts';
+import { hasRefuse } from '../version/words-of-line.ts';
+import { isPouredOff } from '../weighing/weigh.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -83,13 +86,30 @@ export interface CardInput {
   readonly countedOn: string;
 }
 
-/** The amount and its grams, as a card shows a line: `¾ cup (84 g)`. */
-export function amountOnCard(line: Line): string {
+/**
+ * The amount of a line, as a card shows it: `¾ cup (84 g)`. Pieces stand alone, with their grams behind the name: "2
+ * (100 g) eggs" would be two of 100 g each. What a can holds when it is drained is said to be that.
+ */
+export function amountOnCard(line: Line, food: Food | null): string {
   if (line.amount === null) return '';
-  const said = formatMeasure(line.amount.quantity, line.amount.unit, line.amount.quantityMax);
-  const weighed = line.amount.unit === 'gram' || line.amount.unit === 'kilogram';
-  if (weighed || line.weight === null || line.weight.grams < 3 || line.food.kind === 'nothing') return said;
-  return `${said} (${formatGrams(line.weight.grams)})`;
+  const { quantity, quantityMax, unit } = line.amount;
+  const said = formatMeasure(quantity, unit, quantityMax);
+  const grams = gramsOnCard(line);
+  if (grams === null || unit === null) return said;
+  if (!PACKAGE_UNITS.has(unit)) return `${said} (${grams})`;
+  // Behind a package stands what one of it holds.
+  const one = formatGrams(line.weight!.grams / ((quantity + (quantityMax ?? quantity)) / 2));
+  const drained = food !== null && (unit === 'can' || unit === 'jar') && isPouredOff(food, line.note);
+  return `${said} (${one}${(quantityMax ?? quantity) > 1 ? ' each' : ''}${drained ? ' when drained' : ''})`;
+}
+
+/** The grams beside an amount; null where the amount says them, or there is too little to tell. */
+function gramsOnCard(line: Line): string | null {
+  const unit = line.amount?.unit;
+  const weighed = unit === 'gram' || unit === 'kilogram';
+  if (weighed || line.weight === null || line.weight.grams < 3 || line.food.kind === 'nothing') return null;
+  if (hasRefuse(line)) return null;
+  return formatGrams(line.weight.grams);
 }
 
 /** Makes the card of a version: everything it shows is counted here. */
@@ -123,10 +143,15 @@ export function makeCard(input: CardInput): Card {
     kcal: now.perServing.kcal.value,
     kcalWas: was?.perServing.kcal.value ?? null,
     ingredients: whole
-      ? lines.map((l) => ({ group: l.group, amount: amountOnCard(l), name: nameOnCard(l), raw: rawOf(l.id) }))
+      ? lines.map((l) => ({
+          group: l.group,
+          amount: amountOnCard(l, foodOfLine(l, kitchen)),
+          name: nameOnCard(l),
+          raw: rawOf(l.id),
+        }))
       : [],
     steps: whole ? steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) })) : [],
-    changes: changed ? changesOnCard(asWritten, version, input.swaps) : [],
+    changes: changed ? changesOnCard(asWritten, version, input) : [],
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
@@ -148,12 +173,20 @@ function cardProgram(program: Program, now: VersionCount, i: number, was: Versio
   };
 }
 
-const nameOnCard = (l: Line): string => (l.note === null ? l.item : `${l.item}, ${l.note}`);
+/** What a line is called on a card, with the grams of pieces and the note. */
+function nameOnCard(l: Line): string {
+  const grams = l.amount !== null && l.amount.unit === null ? gramsOnCard(l) : null;
+  return `${l.item}${grams === null ? '' : ` (${grams})`}${l.note === null ? '' : `, ${l.note}`}`;
+}
 const sumRaw = (rows: readonly number[][], n: number): number[] =>
   Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
-const lineOnCard = (l: Line): string => [amountOnCard(l), l.item].filter(Boolean).join(' ');
+const lineOnCard = (l: Line, kitchen: Kitchen): string =>
+  [amountOnCard(l, foodOfLine(l, kitchen)), nameOnCard({ ...l, note: null })].filter(Boolean).join(' ');
+const foodOfLine = (l: Line, kitchen: Kitchen): Food | null =>
+  l.food.kind === 'food' ? kitchen.food(l.food.foodId, l.food.revision) : null;
 
-function changesOnCard(asWritten: Version, version: Version, swaps: readonly Swap[]): Card['changes'] {
+function changesOnCard(asWritten: Version, version: Version, input: CardInput): Card['changes'] {
+  const { swaps, kitchen } = input;
   return pairLines(asWritten, version)
     .filter((p) => p.changed)
     .map((p) => {
@@ -161,9 +194,13 @@ function changesOnCard(asWritten: Version, version: Version, swaps: readonly Swa
       const swapped = p.after.find((l) => l.swapId !== null);
       const toPlate = p.after.some((l) => isOnPlate(l, swaps));
       return {
-        from: p.before === null ? 'nothing' : lineOnCard(p.before),
+        from: p.before === null ? 'nothing' : lineOnCard(p.before, kitchen),
         to:
-          here.length === 0 ? (toPlate ? 'on the plate, as you like' : 'left out') : here.map(lineOnCard).join(' and '),
+          here.length === 0
+            ? toPlate
+              ? 'on the plate, as you like'
+              : 'left out'
+            : here.map((l) => lineOnCard(l, kitchen)).join(' and '),
         why: swapped === undefined ? null : (swapOfLine(swapped, swaps)?.why ?? null),
       };
     });
@@ -178,10 +215,10 @@ function optionsOf(version: Version, now: VersionCount, input: CardInput): Card[
       const back = { ...line, leftOut: false };
       const lines = version.lines.map((l) => (l.id === line.id ? back : l));
       const counted = countVersion({ ...version, lines }, input.kitchen, counters);
-      const food = line.food.kind === 'food' ? input.kitchen.food(line.food.foodId, line.food.revision) : null;
+      const food = foodOfLine(line, input.kitchen);
       const grams = (line.weight?.grams ?? 0) / now.servings;
       return {
-        words: `${describeGrams(food, grams, input.system)} ${line.item}`,
+        words: sayLike(null, food, grams, input.system, line.item),
         points: counted.counts.map((c) => c.points),
       };
     });
@@ -197,7 +234,7 @@ function regularOf(asWritten: Version, version: Version, kitchen: Kitchen, input
       const others = version.lines.filter((l) => l.originLineId !== p.originLineId);
       const mixed: Version = { ...version, lines: [...others, before] };
       return {
-        words: `${lineOnCard(before)} as written`,
+        words: `${lineOnCard(before, kitchen)} as written`,
         points: countVersion(mixed, kitchen, counters).counts.map((c) => c.points),
       };
     });

@@ -1,28 +1,88 @@
-import { formatGrams } from '../quantity/format-amount.ts';
+import { formatAmount, formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import { type MeasureSystem, measureScale } from '../quantity/measure-system.ts';
-import { unitNamed } from '../quantity/units.ts';
-import { describeGrams } from './describe-grams.ts';
+import { OUNCE_G, US_CUP_ML } from '../quantity/units.ts';
+import { amountIn, describeGrams, householdAmount } from './describe-grams.ts';
 import type { Food } from './food.ts';
+import { singular } from './food-words.ts';
 
 /** Less than this is said by the spoon even to who weighs, g. */
 const BY_THE_SPOON_G = 20;
+/** Packages are said whole or halved, and only where they come out so: more off than this share and grams are said. */
+const PACKAGE_OFF = 0.02;
+const SAID_WHOLE = ['can', 'jar', 'carton', 'packet', 'package', 'sachet', 'envelope', 'tub', 'pot', 'block', 'stick'];
 
 /**
  * Grams of a food in the words of a line that it takes the place of: who weighs goes on weighing, who pours by the
- * litre goes on pouring, others get a household measure.
+ * litre goes on pouring, a can stays a can and eggs are counted; others get a household measure.
  *
  * @param unit the unit of the line as it was; null for pieces or none
- * @example sayLike('liter', skimmedMilk, 1031, 'us') // '1 l (1031 g)'
+ * @param item what the food is called in the line
+ * @example sayLike('liter', skimmedMilk, 1031, 'us', 'skimmed milk') // '1 l (1031 g) skimmed milk'
+ * @example sayLike(null, egg, 100, 'us', 'egg') // '2 eggs (100 g)'
  */
-export function sayLike(unit: string | null, food: Food | null, grams: number, system: MeasureSystem): string {
-  if (grams < BY_THE_SPOON_G) return describeGrams(food, grams, system);
-  if (unit === 'gram' || unit === 'kilogram') return formatGrams(grams);
-  const cup = food?.measures.find((m) => m.unit === 'cup' && m.form === null);
-  if ((unit !== 'liter' && unit !== 'milliliter') || cup === undefined) return describeGrams(food, grams, system);
-  const ml = (grams / (cup.grams * measureScale('cup', system))) * (unitNamed('cup')?.factor ?? 240);
+export function sayLike(
+  unit: string | null,
+  food: Food | null,
+  grams: number,
+  system: MeasureSystem,
+  item: string,
+): string {
+  const packages = food === null ? null : inPackages(unit, food, grams);
+  if (packages !== null) return `${packages} ${item}`;
+  if (food !== null && grams >= BY_THE_SPOON_G) {
+    if (unit === 'gram' || unit === 'kilogram') return `${formatGrams(grams)} ${item}`;
+    const said = inOunces(unit, grams) ?? poured(unit, food, grams, system);
+    if (said !== null) return `${said} (${formatGrams(grams)}) ${item}`;
+  }
+  // What was counted is counted on.
+  const pieces = food === null || unit !== null ? null : amountIn('piece', food, grams, system);
+  const said = pieces ?? (food === null ? null : householdAmount(food, grams, system));
+  // "2 (100 g) eggs" would be two of 100 g each.
+  if (said?.unit === 'piece')
+    return `${formatAmount(said.quantity)} ${countedName(item, said.quantity)} (${formatGrams(grams)})`;
+  return `${describeGrams(food, grams, system)} ${item}`;
+}
+
+/** Whole or half packages, as the line was in; their grams are printed on them. */
+function inPackages(unit: string | null, food: Food, grams: number): string | null {
+  const one = unit !== null && SAID_WHOLE.includes(unit) ? food.measures.find((m) => m.unit === unit && !m.form) : null;
+  if (!one) return null;
+  const many = Math.round((grams / one.grams) * 2) / 2;
+  return many > 0 && Math.abs(many * one.grams - grams) <= PACKAGE_OFF * grams ? formatMeasure(many, unit) : null;
+}
+
+/** Ounces and pounds for who weighs by them: to the quarter ounce, where that is near enough. */
+function inOunces(unit: string | null, grams: number): string | null {
+  if (unit !== 'ounce' && unit !== 'pound') return null;
+  const ounces = Math.round((grams / OUNCE_G) * 4) / 4;
+  if (Math.abs(ounces * OUNCE_G - grams) > PACKAGE_OFF * grams) return null;
+  return ounces >= 16 && ounces % 4 === 0 ? formatMeasure(ounces / 16, 'pound') : formatMeasure(ounces, 'ounce');
+}
+
+function poured(unit: string | null, food: Food, grams: number, system: MeasureSystem): string | null {
+  const cup = food.measures.find((m) => m.unit === 'cup' && m.form === null);
+  if ((unit !== 'liter' && unit !== 'milliliter') || cup === undefined) return null;
+  const ml = (grams / (cup.grams * measureScale('cup', system))) * US_CUP_ML;
   const even = Math.round(ml / (ml >= 200 ? 10 : 5)) * (ml >= 200 ? 10 : 5);
-  const said =
-    even >= 1000 && even % 100 === 0 ? formatMeasure(even / 1000, 'liter') : formatMeasure(even, 'milliliter');
-  return `${said} (${formatGrams(grams)})`;
+  return even >= 1000 && even % 100 === 0 ? formatMeasure(even / 1000, 'liter') : formatMeasure(even, 'milliliter');
+}
+
+/**
+ * A food's name for so many of it: the last word of its first part in the plural or the singular.
+ *
+ * @example countedName('chicken thigh, skinless', 3) // 'chicken thighs, skinless'
+ */
+export function countedName(name: string, quantity: number): string {
+  const [, before = '', word = '', after = ''] = /^([^,(]*?)([A-Za-z-]+)(\s*(?:[,(].*)?)$/.exec(name) ?? [];
+  if (word === '') return name;
+  return `${before}${quantity > 1 ? plural(word) : singular(word)}${after}`;
+}
+
+function plural(word: string): string {
+  if (/s$/.test(word)) return word;
+  if (/[^aeiou]y$/.test(word)) return `${word.slice(0, -1)}ies`;
+  if (/(?:[sxz]|[cs]h|tomato|potato)$/.test(word)) return `${word}es`;
+  if (/(?:leaf|loaf)$/.test(word)) return `${word.slice(0, -1)}ves`;
+  return `${word}s`;
 }

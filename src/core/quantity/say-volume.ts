@@ -2,7 +2,7 @@ import { formatAmount } from './format-amount.ts';
 import { formatMeasure } from './format-measure.ts';
 
 /** Teaspoons in a cup, a tablespoon, a teaspoon: the same in every system but Australia's tablespoon. */
-const TEASPOONS: Readonly<Record<string, number>> = { cup: 48, tablespoon: 3, teaspoon: 1 };
+export const TEASPOONS: Readonly<Record<string, number>> = { cup: 48, tablespoon: 3, teaspoon: 1 };
 /** Fractions that a set of measuring cups has. */
 const CUP_PARTS = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4];
 const isAbout = (a: number, b: number): boolean => Math.abs(a - b) < 0.02;
@@ -26,8 +26,9 @@ export function sayVolume(quantity: number, unit: string | null): string {
     // Many cups are told to the nearest quarter: spoons would say more than a cup can measure.
     if (cups >= 4) return formatMeasure(Math.round(total / 12) / 4, 'cup');
     const fits = CUP_PARTS.map((p) => (cups + p) * 48).filter((tsp) => tsp <= total + 1e-6);
-    const even = fits.filter((tsp) => isAbout((total - tsp) % 3, 0) || isAbout((total - tsp) % 3, 3));
-    const inCups = (even.length > 0 ? even : fits).pop()!;
+    const spoons = (by: number) =>
+      fits.filter((tsp) => isAbout((total - tsp) % by, 0) || isAbout((total - tsp) % by, by));
+    const inCups = (spoons(3).pop() ?? spoons(1.5).pop() ?? fits.pop())!;
     said.push(formatMeasure(inCups / 48, 'cup'));
     left -= inCups;
   }

@@ -54,10 +54,10 @@ describe('package directions', () => {
     const version = readVersion(text.ingredients.map((i) => i.text));
     const half = applyEntry(version, { id: 'e', label: '', undoes: null, changes: scaleChangesBy(version, 0.5) });
     expect(half.lines.map((l) => l.text)).toEqual([
-      '½ box (216 g) yellow cake mix',
+      '½ box (15¼ oz) yellow cake mix',
       '½ cup water',
-      '2 tbsp + 2 tsp oil',
-      '1½ (75 g) eggs',
+      '2 tbsp + 2 tsp (36 g) oil',
+      '1½ eggs (75 g)',
     ]);
   });
 });

@@ -31,13 +31,12 @@ const times = (w: Weight, by: number): Weight => ({ ...w, grams: w.grams * by, l
 
 /** A line with another amount of the same food; the words say the new amount. */
 export function withWeight(line: Line, weight: Weight, food: Food | null, system: MeasureSystem): Line {
-  const words = food === null ? line.item : food.name;
   return {
     ...line,
     weight,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
     read: null,
-    text: `${sayLike(line.amount?.unit ?? null, food, weight.grams, system)} ${line.item || words}`,
+    text: `${sayLike(line.amount?.unit ?? null, food, weight.grams, system, line.item || (food?.name ?? ''))}${line.note ? `, ${line.note}` : ''}`,
   };
 }
 
@@ -51,7 +50,7 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
     note: null,
     amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
     read: null,
-    text: `${sayLike(base.amount?.unit ?? null, food, weight.grams, system)} ${food.name}`,
+    text: sayLike(base.amount?.unit ?? null, food, weight.grams, system, food.name),
     swapId,
     warnings: [],
   };

@@ -40,7 +40,7 @@ describe('a pan', () => {
     const changes = scaleChangesBy(version, 1.5);
     const larger = applyEntry(version, { id: 'e', label: '', undoes: null, changes });
     expect(larger.servings).toBe(12);
-    expect(larger.lines.map((l) => l.text)).toEqual(['3 cups flour', '4½ (225 g) eggs']);
+    expect(larger.lines.map((l) => l.text)).toEqual(['3 cups flour', '4½ eggs (225 g)']);
     const back = applyEntry(larger, { id: 'u', label: '', undoes: 'e', changes: invertChanges(changes) });
     expect(back.lines).toEqual(version.lines);
     expect(scaleChangesBy({ ...version, servings: null }, 2)).toHaveLength(2);

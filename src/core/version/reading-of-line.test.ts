@@ -33,11 +33,12 @@ describe('what a line keeps of its reading', () => {
     expect(LineSchema.parse(older).read).toBeNull();
     expect(readingOfLine(LineSchema.parse(older))).toEqual(readLine(LINES[0]!));
   });
-  it('goes with the words that it was read from: another text is read anew when it is asked', () => {
-    const version = readVersion(['1 (14.5 oz) can tomatoes'], { servings: 2 });
+  it('grows and shrinks with the line, further amounts and all', () => {
+    const version = readVersion(['1 (14.5 oz) can tomatoes', '1 cup plus 2 tbsp sugar'], { servings: 2 });
     const changes = scaleChanges(version, 4);
-    const [line] = applyEntry(version, { id: 'e', label: 'scale', undoes: null, changes }).lines;
-    expect(line!.read).toBeNull();
-    expect(readingOfLine(line!).quantity).toBe(2);
+    const [can, sugar] = applyEntry(version, { id: 'e', label: 'scale', undoes: null, changes }).lines;
+    expect(readingOfLine(can!)).toMatchObject({ quantity: 2, packageQuantity: 14.5, packageUnit: 'ounce' });
+    expect(readingOfLine(sugar!)).toMatchObject({ quantity: 2, parts: [{ quantity: 4, unit: 'tablespoon' }] });
+    expect(sugar!.text).toBe('2¼ cups (450 g) sugar');
   });
 });

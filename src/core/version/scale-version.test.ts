@@ -25,10 +25,10 @@ describe('scaling', () => {
   it('rewrites amounts as people write them, pieces that do not divide in grams too', () => {
     expect(scaled(2).lines.map((l) => l.text)).toEqual([
       '½ cup flour',
-      '1½ (75 g) eggs',
+      '1½ eggs (75 g)',
       '1 to 1½ cloves garlic',
       '250 g potatoes, diced',
-      '½ can (206 g) tomatoes',
+      '½ can (14½ oz) tomatoes',
       'salt to taste',
     ]);
     expect(

@@ -1,13 +1,7 @@
-import { formatGrams } from '../quantity/format-amount.ts';
-import { formatMeasure } from '../quantity/format-measure.ts';
-import { sayVolume } from '../quantity/say-volume.ts';
-import { unitNamed } from '../quantity/units.ts';
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
 import type { Line, Version } from './version.ts';
-
-/** Units whose fractions a cook can measure; pieces of others are told in grams too. */
-const divides = (unit: string | null): boolean => unit !== null && unitNamed(unit)?.kind !== 'count';
+import { wordsOfLine } from './words-of-line.ts';
 
 /**
  * The changes that make a version for another number of servings: every amount times the same factor, written as
@@ -43,17 +37,19 @@ function scaleLineBy(line: Line, factor: number): Line {
     high: line.weight.high * factor,
   };
   if (line.amount === null) return { ...line, weight };
-  const { unit } = line.amount;
-  const quantity = line.amount.quantity * factor;
-  const quantityMax = line.amount.quantityMax === null ? null : line.amount.quantityMax * factor;
-  const said = quantityMax === null ? sayVolume(quantity, unit) : formatMeasure(quantity, unit, quantityMax);
-  const whole = Math.abs(quantity - Math.round(quantity)) < 1e-6;
-  const grams = !divides(unit) && !whole && weight !== null ? ` (${formatGrams(weight.grams)})` : '';
-  return {
+  const times = (q: number | null): number | null => (q === null ? null : q * factor);
+  const scaled: Line = {
     ...line,
     weight,
-    amount: { quantity, quantityMax, unit },
-    read: null,
-    text: `${said}${grams} ${line.item}${line.note ? `, ${line.note}` : ''}`,
+    amount: {
+      quantity: line.amount.quantity * factor,
+      quantityMax: times(line.amount.quantityMax),
+      unit: line.amount.unit,
+    },
+    read: line.read && {
+      ...line.read,
+      parts: line.read.parts.map((p) => ({ ...p, quantity: p.quantity * factor, quantityMax: times(p.quantityMax) })),
+    },
   };
+  return { ...scaled, text: wordsOfLine(scaled, line.amount.quantityMax ?? line.amount.quantity) };
 }

@@ -20,7 +20,7 @@ export interface Line {
   readonly amount: LineAmount | null;
   readonly item: string;
   readonly note: string | null;
-  /** What else its text was read as; null where nobody read it: the text is a swap's or a scale's, or older than this. */
+  /** What else its text was read as; null where nobody read it: the text is a swap's, or older than this. */
   readonly read: ReadingRest | null;
   readonly food: LineFood;
   readonly weight: Weight | null;

@@ -190,6 +190,13 @@ function weighVolume(
   return { grams: ml * (liquid ? 1 : 0.6), from: 'estimate', spread: liquid ? 0.05 : ROUGHNESS };
 }
 
+/** "1 can (240 g drained)": the weight is told without what is poured off. */
+const SAYS_DRAINED_WEIGHT = /\d\s*(?:g|grams?|oz|ounces?)\.?,?\s+(?:each,? )?(?:when )?drained\b|\bdrained weight\b/i;
+
+/** Whether what is in a can of it is eaten without its liquid. */
+export const isPouredOff = (food: Food, note: string | null): boolean =>
+  food.state === 'drained' || (food.state === 'canned' && /\bdrained\b/i.test(note ?? ''));
+
 function weighPackages(reading: Reading, food: Food, system: MeasureSystem, quantity: number): OneAmount | null {
   if (reading.packageQuantity === null || reading.packageUnit === null) return null;
   const size = weighAmount(reading.packageQuantity, reading.packageUnit, food, system, null);
@@ -197,8 +204,7 @@ function weighPackages(reading: Reading, food: Food, system: MeasureSystem, quan
   // "7 of the 10 oz": the amount is in the package's own unit.
   if (reading.unit === reading.packageUnit) return null;
   const tinned = reading.unit === 'can' || reading.unit === 'jar';
-  const poured = food.state === 'canned' && /\bdrained\b/i.test(reading.note ?? '');
-  const drained = tinned && (food.state === 'drained' || poured);
+  const drained = tinned && isPouredOff(food, reading.note) && !SAYS_DRAINED_WEIGHT.test(reading.line);
   const share = drained ? (food.kinds.includes('fish') ? DRAINED.fish : DRAINED.other) : 1;
   return { grams: quantity * size.grams * share, from: 'package', spread: drained ? 0.08 : 0 };
 }
@@ -222,7 +228,13 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
   let chosen = main;
   let spread = middle > 0 ? (high - low) / 2 / middle : 0;
   const statesWeight = (unit: string | null) => unit !== null && unitNamed(unit)?.kind === 'weight';
-  for (const part of reading.parts.filter((p) => p.relation === 'same')) {
+  // "2 tbsp + 2 tsp (38 g) butter": what is said behind the sum is the sum.
+  const plus = reading.parts.filter((p) => p.relation === 'plus');
+  const added = plus.map((p) => weighAmount(p.quantity, p.unit, food, system, reading));
+  let isTotal = false;
+  for (const [i, part] of reading.parts.entries()) {
+    if (part.relation !== 'same') continue;
+    const behindSum = reading.parts.slice(0, i).filter((p) => p.relation === 'plus').length === plus.length;
     const partMiddle = (part.quantity + (part.quantityMax ?? part.quantity)) / 2;
     const said = weighAmount(partMiddle, part.unit, food, system, reading);
     if (said === null) continue;
@@ -232,7 +244,8 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
       main.from !== 'estimate' &&
       unitNamed(reading.unit)?.kind !== 'count'
     ) {
-      const gap = Math.abs(said.grams - main.grams) / Math.max(said.grams, main.grams);
+      const sum = main.grams + (behindSum ? added.reduce((g, a) => g + (a?.grams ?? 0), 0) : 0);
+      const gap = Math.abs(said.grams - sum) / Math.max(said.grams, sum);
       if (gap > DISAGREES) {
         warnings.push(
           `The two amounts in this line disagree by ${Math.round(gap * 100)} %. ${statesWeight(part.unit) && !statesWeight(reading.unit) ? 'It is counted by the weight.' : 'It is counted by the first.'} Check which one holds.`,
@@ -243,6 +256,7 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
       chosen === null || chosen.from === 'estimate' || (statesWeight(part.unit) && !statesWeight(reading.unit));
     if (better) {
       chosen = said;
+      isTotal = behindSum;
       spread = partMiddle > 0 ? ((part.quantityMax ?? part.quantity) - part.quantity) / 2 / partMiddle : 0;
     }
   }
@@ -258,8 +272,7 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
   if (spoken !== 1 && chosen.from !== 'weight') spread = Math.max(spread, 0.1);
   let lowG = grams * (1 - spread) * (1 - chosen.spread);
   let highG = grams * (1 + spread) * (1 + chosen.spread);
-  for (const part of reading.parts.filter((p) => p.relation === 'plus')) {
-    const more = weighAmount(part.quantity, part.unit, food, system, reading);
+  for (const more of isTotal ? [] : added) {
     if (more === null) continue;
     grams += more.grams;
     lowG += more.grams * (1 - more.spread);

@@ -12,9 +12,9 @@ cream-heavy | cream, heavy | as is | 340 36.1 23 2.9 2.9 0 0 2.8 27 | cup 238; c
 cream-light | cream, light | as is | 191 19.1 12 3.7 3.7 0 0 3 72 | cup 240; tablespoon 15; splash 15 | dairy | creaminess | milk | light cream; single cream; coffee cream; cooking cream
 cream-half | half cream half milk | as is | 131 11.5 7 4.3 4.1 0 0 3.1 61 | cup 242; tablespoon 15; splash 15 | dairy | creaminess | milk | half and half; half-and-half; half cream
 cream-half-fatfree | half cream half milk, fat-free | as is | 59 1.4 0.8 9 5 2 0 2.6 100 | cup 242; tablespoon 15; splash 15 | dairy addedsugar | creaminess | milk | fat-free half and half; fat free half and half; nonfat half and half
-cream-sour | soured cream | as is | 198 19.4 10.1 4.6 3.4 0 0 2.4 31 | cup 230; tablespoon 12; dollop 25 | dairy | creaminess topping | milk | sour cream; soured cream; smetana; full-fat sour cream
-cream-sour-light | soured cream, light | as is | 136 10.6 6.6 7.1 0.2 0 0 3.5 83 | cup 230; tablespoon 12; dollop 25 | dairy | creaminess topping | milk | light sour cream; reduced-fat sour cream; low-fat sour cream
-cream-sour-fatfree | soured cream, fat-free | as is | 74 0 0 15.6 0.4 0 0 3.1 141 | cup 230; tablespoon 12; dollop 25 | dairy | creaminess topping | milk | fat-free sour cream; nonfat sour cream
+cream-sour | soured cream | as is | 198 19.4 10.1 4.6 3.4 0 0 2.4 31 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | sour cream; soured cream; smetana; full-fat sour cream
+cream-sour-light | soured cream, light | as is | 136 10.6 6.6 7.1 0.2 0 0 3.5 83 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | light sour cream; reduced-fat sour cream; low-fat sour cream
+cream-sour-fatfree | soured cream, fat-free | as is | 74 0 0 15.6 0.4 0 0 3.1 141 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | fat-free sour cream; nonfat sour cream
 creme-fraiche | crème fraîche | as is | 292 30 20 2.5 2.5 0 0 2.3 30 | cup 230; tablespoon 14; dollop 25 | dairy | creaminess topping | milk | creme fraiche
 yogurt-whole | yogurt, plain, whole | as is | 61 3.3 2.1 4.7 4.7 0 0 3.5 46 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess | milk | plain yogurt; natural yogurt; whole-milk yogurt; yoghurt; yogurt
 yogurt-lowfat | yogurt, plain, low-fat | as is | 63 1.6 1 7 7 0 0 5.3 70 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess | milk | low-fat yogurt; low-fat plain yogurt; lowfat yogurt
@@ -41,7 +41,7 @@ cheddar-fatfree | cheddar, fat-free | as is | 157 0 0 7.1 0.9 0 0 32.1 1000 | cu
 mozzarella-whole | mozzarella, whole milk | as is | 300 22.4 13.2 2.2 1 0 0 22.2 627 | cup 112; tablespoon 7; slice 28; ball 125 | dairy | melt | milk | mozzarella; whole milk mozzarella; mozzarella cheese
 mozzarella-part-skim | mozzarella, part skim | as is | 254 15.9 10.1 2.8 1.1 0 0 24.3 619 | cup 112; tablespoon 7; slice 28; stick 28; ball 125 | dairy | melt | milk | part-skim mozzarella; light mozzarella; reduced-fat mozzarella
 mozzarella-fatfree | mozzarella, fat-free | as is | 141 0 0 3.5 1.5 0 1.8 31.7 743 | cup 113; tablespoon 7 | dairy | melt | milk | fat-free mozzarella; nonfat mozzarella
-parmesan | Parmesan | as is | 392 25.8 16.4 3.2 0.8 0 0 35.8 1175 | cup 100; tablespoon 5; teaspoon 1.7; slice 10 | dairy | melt flavour topping | milk | parmesan; grated parmesan; parmesan cheese; parmigiano; pecorino; grana
+parmesan | Parmesan | as is | 392 25.8 16.4 3.2 0.8 0 0 35.8 1175 | cup 100; tablespoon 6; teaspoon 1.7; slice 10 | dairy | melt flavour topping | milk | parmesan; grated parmesan; parmesan cheese; parmigiano; pecorino; grana
 gruyere | Gruyère | as is | 413 32.3 18.9 0.4 0.4 0 0 29.8 714 | cup 108; tablespoon 7; slice 28 | dairy | melt | milk | gruyere; gruyere cheese; mountain cheese; comte
 emmental | Emmental | as is | 393 31 18.2 1.4 0 0 0 27 187 | cup 108; tablespoon 7; slice 28 | dairy | melt | milk | swiss cheese; emmenthal; emmentaler
 gouda | Gouda | as is | 356 27.4 17.6 2.2 2.2 0 0 24.9 819 | cup 113; tablespoon 7; slice 28 | dairy | melt | milk | gouda cheese; edam; young gouda; tilsit
@@ -92,7 +92,7 @@ paneer | paneer | as is | 321 25 15.7 3.6 2.6 0 0 20 20 | cup 140; package 225; 
 halloumi-light | halloumi, reduced fat | as is | 245 16 10.5 1.5 1 0 0 24 1200 | slice 28; package 225 | dairy | protein | milk | light halloumi; reduced-fat halloumi
 cream-cheese-neufchatel | cream cheese, a third less fat | as is | 253 22.8 12.8 3.6 3.2 0 0 9.2 334 | cup 240; tablespoon 15; package 227 | dairy | creaminess | milk | neufchatel; neufchâtel; 1/3-less-fat cream cheese; 1/3 less fat cream cheese; one-third-less-fat cream cheese
 cream-double | cream, double | as is | 467 50.5 31.4 1.7 1.7 0 0 1.6 22 | cup 238; tablespoon 15; splash 15 | dairy | creaminess fat | milk | double cream
-cream-clotted | cream, clotted | as is | 586 63.5 39.7 2.3 2.3 0 0 1.6 18 | tablespoon 20; cup 230 | dairy | creaminess topping | milk | clotted cream
+cream-clotted | cream, clotted | as is | 586 63.5 39.7 2.3 2.3 0 0 1.6 18 | tablespoon 14.4; cup 230 | dairy | creaminess topping | milk | clotted cream
 cream-whipped-can | whipped cream from a can | as is | 257 22.2 13.8 12.5 8 8 0 3.2 8 | cup 60; tablespoon 3.8 | dairy addedsugar | topping | milk | canned whipped cream; spray cream; squirty cream; aerosol whipped cream
 whipped-topping-light | whipped topping, light | frozen | 215 13 11 23.5 23 22 0 1.3 70 | cup 75; tablespoon 4.7; tub 226 | addedsugar addedfat | creaminess topping | milk | light whipped topping; lite whipped topping; reduced-fat whipped topping
 whipped-topping-fatfree | whipped topping, fat-free | frozen | 149 1.3 1.1 33 17 16 0 0.5 70 | cup 75; tablespoon 4.7; tub 226 | addedsugar | creaminess topping | milk | fat-free whipped topping; fat free whipped topping; nonfat whipped topping

@@ -80,7 +80,7 @@ sunflower-seeds | sunflower seeds | raw | 584 51.5 4.5 20 2.6 0 8.6 20.8 9 | cup
 pumpkin-seeds | pumpkin seeds | raw | 559 49.1 8.7 10.7 1.4 0 6 30.2 7 | cup 129; tablespoon 8; handful 30 | seed plant | crunch topping | | pepitas; pumpkin seed
 poppy-seeds | poppy seeds | dry | 525 41.6 4.5 28.1 3 0 19.5 18 26 | cup 141; tablespoon 8.8; teaspoon 2.8 | seed plant | flavour | | poppy seed; ground poppy seeds
 flaxseed | flaxseed | dry | 534 42.2 3.7 28.9 1.6 0 27.3 18.3 30 | tablespoon 10; cup 168; cup(ground) 112; tablespoon(ground) 7 | seed plant | binder | | linseed; flax seeds; ground flaxseed; flaxseed meal
-chia-seeds | chia seeds | dry | 486 30.7 3.3 42.1 0 0 34.4 16.5 16 | tablespoon 12; teaspoon 4; cup 170 | seed plant | binder thickener | | chia
+chia-seeds | chia seeds | dry | 486 30.7 3.3 42.1 0 0 34.4 16.5 16 | tablespoon 10.6; teaspoon 4; cup 170 | seed plant | binder thickener | | chia
 coconut-flakes | coconut, desiccated, unsweetened | dry | 660 64.5 57.2 23.7 7.4 0 16.3 6.9 37 | cup 80; tablespoon 5 | nuts plant | crunch topping | | desiccated coconut; shredded coconut; unsweetened coconut; coconut flakes
 tempeh | tempeh | as is | 192 10.8 2.5 7.6 0 0 5 20.3 9 | cup 166; block 227 | legume plant | protein | soy | tempeh block
 textured-soya | textured soya protein | dry | 330 1.2 0.2 31 13 0 17.5 50 10 | cup 96; tablespoon 6 | legume plant | protein bulk | soy | textured vegetable protein; soya mince

@@ -41,7 +41,7 @@ broccoli | broccoli | raw | 34 0.4 0 6.6 1.7 0 2.6 2.8 33 | cup 91; head 350; bu
 green-beans | green beans | raw | 31 0.2 0.1 7 3.3 0 2.7 1.8 6 | cup 100; handful 60 | veg plant | bulk | | string beans; french beans; runner beans; haricots verts; snap beans
 asparagus | asparagus | raw | 20 0.1 0 3.9 1.9 0 2.1 2.2 2 | cup 134; spear 16; bunch 400; piece 16 | veg plant | bulk | | asparagus spears; white asparagus
 mushroom | mushrooms | raw | 22 0.3 0.1 3.3 2 0 1 3.1 5 | cup 70; cup(whole) 96; piece 18; small 10; medium 18; large 23; handful 60 | veg plant | bulk | | mushroom; white mushrooms; button mushrooms; champignons; cremini mushrooms; chestnut mushrooms; brown mushrooms; portobello; oyster mushrooms; mixed mushrooms
-mushroom-dried | mushrooms, dried | dry | 296 1 0.2 75.4 2.2 0 11.5 9.6 13 | cup 25; tablespoon 2; handful 15; piece 3.6 | veg plant | flavour | | dried porcini; dried mushrooms; ceps dried; dried shiitake
+mushroom-dried | mushrooms, dried | dry | 296 1 0.2 75.4 2.2 0 11.5 9.6 13 | cup 25; tablespoon 1.6; handful 15; piece 3.6 | veg plant | flavour | | dried porcini; dried mushrooms; ceps dried; dried shiitake
 beetroot | beetroot | raw | 43 0.2 0 9.6 6.8 0 2.8 1.6 78 | cup 136; small 60; medium 82; large 130; piece 82; bunch 350 | veg plant | bulk | | beet; beets; red beet; beetroots
 beetroot-cooked | beetroot, cooked | cooked | 44 0.2 0 10 8 0 2 1.7 77 | cup 170; piece 75; small 50; medium 75; large 110 | veg plant | bulk | | cooked beetroot; cooked beets; vacuum packed beetroot
 turnip | turnip | raw | 28 0.1 0 6.4 3.8 0 1.8 0.9 67 | cup 130; small 61; medium 122; large 183; piece 122 | veg plant | bulk | | turnips; white turnip
@@ -69,9 +69,9 @@ artichoke-hearts | artichoke hearts, in water, drained | drained | 35 0.2 0 7.5 
 bean-sprouts | bean sprouts | raw | 30 0.2 0 5.9 4.1 0 1.8 3 6 | cup 104; handful 50 | veg plant | bulk | | mung bean sprouts; beansprouts
 parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves; fresh herbs; herbs; mixed fresh herbs; tender herbs; chervil; tarragon
 coriander-leaf | coriander leaf | raw | 23 0.5 0 3.7 0.9 0 2.8 2.1 46 | cup 16; tablespoon 1; sprig 2; bunch 60; handful 10 | veg plant | flavour topping | | cilantro; fresh coriander; coriander leaves; fresh cilantro
-dill | dill | raw | 43 1.1 0.1 7 0 0 2.1 3.5 61 | cup 9; tablespoon 1; sprig 0.5; bunch 30; handful 8 | veg plant | flavour topping | | fresh dill; dill weed
+dill | dill | raw | 43 1.1 0.1 7 0 0 2.1 3.5 61 | cup 9; cup(chopped) 16; tablespoon 1; sprig 0.5; bunch 30; handful 8 | veg plant | flavour topping | | fresh dill; dill weed
 chives | chives | raw | 30 0.7 0.1 4.4 1.9 0 2.5 3.3 3 | cup 48; tablespoon 3; bunch 25; teaspoon 1 | veg plant | flavour topping | | fresh chives
-basil | basil | raw | 23 0.6 0 2.7 0.3 0 1.6 3.2 4 | cup 24; tablespoon 2.6; leaf 0.5; bunch 40; sprig 2; handful 10 | veg plant | flavour topping | | fresh basil; basil leaves
+basil | basil | raw | 23 0.6 0 2.7 0.3 0 1.6 3.2 4 | cup 24; cup(chopped) 42; tablespoon 2.6; leaf 0.5; bunch 40; sprig 2; handful 10 | veg plant | flavour topping | | fresh basil; basil leaves
 thyme-fresh | thyme, fresh | raw | 101 1.7 0.5 24.5 1.7 0 14 5.6 9 | tablespoon 2.4; teaspoon 0.8; sprig 1; bunch 20 | veg plant | flavour | | fresh thyme; thyme sprigs; thyme
 rosemary-fresh | rosemary, fresh | raw | 131 5.9 2.8 20.7 0 0 14.1 3.3 26 | tablespoon 1.7; teaspoon 0.7; sprig 2 | veg plant | flavour | | fresh rosemary; rosemary
 mint-fresh | mint, fresh | raw | 44 0.7 0.2 8.4 0 0 6.8 3.3 30 | cup 25; tablespoon 1.6; sprig 1; bunch 30; leaf 0.1; handful 10 | veg plant | flavour topping | | fresh mint; mint leaves; mint
@@ -82,7 +82,7 @@ endive | endive | raw | 17 0.2 0 3.4 0.3 0 3.1 1.3 22 | cup 50; head 150; piece 
 collard-greens | collard greens | raw | 32 0.6 0.1 5.4 0.5 0 4 3 17 | cup 36; bunch 250 | veg plant | bulk | | collards; spring greens; turnip greens; mustard greens; beet greens; greens
 water-chestnuts | water chestnuts, canned, drained | drained | 50 0.1 0 12.3 2.3 0 2.5 0.9 8 | cup 140; can 140 | veg plant | crunch bulk | | water chestnuts; sliced water chestnuts; bamboo shoots
 peppers-roasted | roasted peppers, in brine, drained | drained | 28 0.3 0 5 3.5 0 1.7 0.9 300 | cup 140; jar 210; piece 50 | veg plant | flavour topping | | roasted red peppers; jarred roasted peppers; pimientos; pimento
-green-chillies-canned | green chillies, canned | canned | 21 0.3 0 4.6 2 0 1.7 0.7 397 | can 113; tablespoon 15; cup 139 | veg plant | flavour | | diced green chiles; canned green chiles; green chiles; chopped green chilies
+green-chillies-canned | green chillies, canned | canned | 21 0.3 0 4.6 2 0 1.7 0.7 397 | can 113; tablespoon 15; cup 240 | veg plant | flavour | | diced green chiles; canned green chiles; green chiles; chopped green chilies
 tomatoes-sundried | tomatoes, sun-dried | dry | 258 3 0.4 55.8 37.6 0 12.3 14.1 107 | cup 54; piece 2; tablespoon 3.4 | veg plant | flavour | | sun-dried tomatoes; sundried tomatoes; dried tomatoes
 tomatoes-sundried-oil | tomatoes, sun-dried, in oil, drained | drained | 213 14.1 1.9 23.3 12 0 5.8 5.1 266 | cup 110; tablespoon 7; piece 3 | veg plant addedfat | flavour | | sun-dried tomatoes in oil; oil-packed sun-dried tomatoes
 coleslaw-mix | coleslaw mix, undressed | raw | 27 0.1 0 6.2 3.5 0 2.4 1.2 24 | cup 70; bag 397 | veg plant | bulk | | coleslaw mix; shredded cabbage mix; slaw mix; broccoli slaw

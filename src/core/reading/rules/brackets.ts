@@ -9,6 +9,10 @@ function bracketIn(text: string): { readonly inner: string; readonly rest: strin
   return m === null ? null : { inner: m[1]!, rest: text.slice(m[0].length) };
 }
 
+/** "240 g drained", "6 oz each": the size of one, in so many words. */
+const OF_ONE = /[ ,]+each(?: when drained)?$|[ ,]+(?:when )?drained(?: weight)?(?:[ ,]+each)?$/i;
+const isDrained = (inner: string): boolean => /\bdrained\b/i.test(OF_ONE.exec(inner)?.[0] ?? '');
+
 export const bracketBehindCount: ReadingRule = {
   name: 'a size in brackets behind a count',
   example: '1 (about 6 oz) zucchini',
@@ -16,7 +20,7 @@ export const bracketBehindCount: ReadingRule = {
   take: (d) => {
     const bracket = d.amount?.unit === null ? bracketIn(d.text) : null;
     if (bracket === null) return null;
-    const size = readAmount(bracket.inner.replace(/ each$/i, ''));
+    const size = readAmount(bracket.inner.replace(OF_ONE, ''));
     if (size?.unit == null || size.rest !== '') return null;
     const packed = takeUnit(bracket.rest);
     const isPackage = packed !== null && PACKAGE_UNITS.has(packed.unit.name);
@@ -39,11 +43,12 @@ export const bracketBehindUnit: ReadingRule = {
   take: (d) => {
     const bracket = d.amount != null && d.amount.unit !== null && d.packageSize === null ? bracketIn(d.text) : null;
     if (bracket === null) return null;
-    const inner = readAmount(bracket.inner.replace(/ each$/i, ''));
+    const inner = readAmount(bracket.inner.replace(OF_ONE, ''));
     if (inner?.unit == null || inner.rest !== '') return null;
     if (!PACKAGE_UNITS.has(d.amount!.unit!)) return withPart(d, inner, 'same', bracket.rest);
     return {
       ...d,
+      notes: isDrained(bracket.inner) ? [...d.notes, 'drained'] : d.notes,
       text: bracket.rest,
       packageSize: { quantity: inner.quantity, unit: inner.unit },
       modifiers: [...d.modifiers, ...inner.modifiers],
@@ -53,7 +58,7 @@ export const bracketBehindUnit: ReadingRule = {
 
 /** What one bracket says: an amount is the same amount again or the size of one, other words are a note. */
 function withBracket(d: Draft, inner: string): Draft {
-  const amount = readAmount(inner.replace(/ (?:each|total|in total)$/i, ''));
+  const amount = readAmount(inner.replace(OF_ONE, '').replace(/ (?:total|in total)$/i, ''));
   const note = inner.trim() === '' ? d : { ...d, notes: [...d.notes, inner.trim()] };
   if (amount === null || amount.rest !== '') return note;
   const kind = amount.unit === null ? null : unitNamed(amount.unit)!.kind;
@@ -63,7 +68,7 @@ function withBracket(d: Draft, inner: string): Draft {
   }
   if (amount.unit === null) return note;
   const modifiers = [...d.modifiers, ...amount.modifiers];
-  const ofOne = / each$/i.test(inner) || PACKAGE_UNITS.has(d.amount.unit ?? '');
+  const ofOne = /\beach\b/i.test(OF_ONE.exec(inner)?.[0] ?? '') || PACKAGE_UNITS.has(d.amount.unit ?? '');
   if (d.packageSize === null && kind !== 'count' && ofOne) {
     return { ...d, packageSize: { quantity: amount.quantity, unit: amount.unit }, modifiers };
   }

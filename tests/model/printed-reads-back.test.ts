@@ -1,0 +1,120 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { DEMO_RECIPES } from '../../demo/recipes.ts';
+import { makeCard } from '../../src/core/card/card.ts';
+import { cardText } from '../../src/core/card/card-text.ts';
+import { indexFoods } from '../../src/core/food/match-food.ts';
+import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
+import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
+import { readRecipe } from '../../src/core/reading/read-recipe.ts';
+import { applySwap, whyNot } from '../../src/core/swap/apply-swap.ts';
+import { SWAPS } from '../../src/core/swap/library.ts';
+import { applyEntry } from '../../src/core/version/entry.ts';
+import { scaleChangesBy } from '../../src/core/version/scale-version.ts';
+import type { Line, Version } from '../../src/core/version/version.ts';
+import { readIngredient } from '../../src/core/weighing/read-ingredient.ts';
+import { TEST_RECIPES } from '../data/test-recipes.ts';
+import { kitchenOf, readVersion, shippedFood } from '../support/test-version.ts';
+
+const index = indexFoods(SHIPPED_FOODS);
+const further = readFileSync(join(import.meta.dirname, '../data/further-lines.txt'), 'utf8')
+  .split('\n')
+  .filter((l) => l.includes('¦'))
+  .slice(1)
+  .map((l) => l.split('¦')[0]!.trim());
+const dishes = [...DEMO_RECIPES.map((r) => r.text), ...TEST_RECIPES].map(readRecipe);
+const versions: Version[] = [
+  ...dishes.map((r) =>
+    readVersion(
+      r.ingredients.map((i) => i.text),
+      { servings: r.servings ?? 4 },
+    ),
+  ),
+  readVersion(further, { servings: 100 }),
+];
+
+/** What a printed line is read as differently from what it is; null when it comes out the same. */
+function lost(line: Line, text: string): string | null {
+  // Without an amount, a spray or a sprig, the words cannot say that there is more of it.
+  if (line.food.kind !== 'food' || line.weight === null || line.amount === null || line.leftOut) return null;
+  const read = readIngredient(text, line.group, index, 'us');
+  const grams = read.weight?.grams ?? 0;
+  // What has nothing to count, water and stevia, is read as that.
+  const id =
+    read.food.kind === 'food' ? read.food.foodId : read.food.kind === 'nothing' ? read.matches[0]?.food.id : null;
+  const same = id === line.food.foodId;
+  const off = Math.abs(grams - line.weight.grams);
+  if (same && off <= Math.max(0.6, 0.02 * line.weight.grams)) return null;
+  return `${text}: ${line.food.foodId} ${line.weight.grams.toFixed(1)} g, read as ${id ?? 'open'} ${grams.toFixed(1)} g`;
+}
+
+const changedBy = (version: Version, changes: Parameters<typeof applyEntry>[1]['changes']): Version =>
+  applyEntry(version, { id: 'e', label: 'change', changes, undoes: null });
+
+describe('Imbiss reads what it prints', () => {
+  it('the lines of every swap over the demo, the test recipes and the further lines, to the same food and grams', () => {
+    let n = 0;
+    let tried = 0;
+    const wrong = new Set<string>();
+    for (const version of versions) {
+      for (const line of version.lines) {
+        for (const swap of SWAPS) {
+          for (const share of new Set([swap.share, swap.mostShare])) {
+            if (whyNot(swap, line, share) !== null) continue;
+            const after = changedBy(
+              version,
+              applySwap(version, line.id, swap, { food: shippedFood, system: 'us', newId: () => `n${n++}` }, share),
+            );
+            for (const l of after.lines.filter((x) => x.swapId !== null)) {
+              tried++;
+              const said = lost(l, l.text);
+              if (said !== null) wrong.add(said);
+            }
+          }
+        }
+      }
+    }
+    expect(tried).toBeGreaterThan(500);
+    expect([...wrong]).toEqual([]);
+  });
+
+  it('the lines of recipes that were made smaller or larger', () => {
+    const wrong = new Set<string>();
+    for (const version of versions) {
+      for (const factor of [1 / 3, 0.5, 1.5, 2.5]) {
+        for (const l of changedBy(version, scaleChangesBy(version, factor)).lines) {
+          const said = lost(l, l.text);
+          if (said !== null) wrong.add(said);
+        }
+      }
+    }
+    expect([...wrong]).toEqual([]);
+  });
+
+  it('the ingredients of every card', () => {
+    const wrong: string[] = [];
+    for (const version of versions) {
+      const card = makeCard({
+        title: 'A dish',
+        credit: { author: null, url: null, whose: 'family' },
+        version,
+        asWritten: version,
+        kitchen: kitchenOf(),
+        programs: SAMPLE_PROGRAMS,
+        pins: [],
+        swaps: SWAPS,
+        system: 'us',
+        countedOn: '2026-11-25',
+      });
+      const printed = cardText(card).split('\n');
+      const first = printed.indexOf('Ingredients') + 1;
+      const lines = printed.slice(first).filter((l) => l.startsWith('- '));
+      version.lines.forEach((l, i) => {
+        const said = lost(l, lines[i]!.slice(2));
+        if (said !== null) wrong.push(said);
+      });
+    }
+    expect(wrong).toEqual([]);
+  });
+});
