@@ -67,7 +67,11 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
   await db.transaction().execute(async (t) => {
     await syncShippedFoods(t, at);
     await syncSamplePrograms(t, at);
-    await addHousehold({ db: t }, { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' }, at);
+    await addHousehold(
+      { db: t },
+      { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+      at,
+    );
     await t.insertInto('fact').values({ key: 'seeded', value: at }).execute();
   });
   const home = scopeOf(context, 'home');

@@ -167,7 +167,7 @@ Ingredients
 100 g smoked bacon, diced
 700 g sauerkraut
 2 tbsp paprika
-500 ml tomato purée
+500 ml passata
 200 g soured cream
 salt and pepper to taste
 
@@ -175,7 +175,7 @@ Steps
 1. Boil the cabbage whole for 10 minutes and take off 16 leaves.
 2. Mix the pork with rice, egg, half of the onions, salt and pepper; roll it into the leaves.
 3. Render the bacon with the other onions, dust with paprika, add the sauerkraut.
-4. Lay the rolls on the sauerkraut, pour over tomato purée and water to cover, and simmer for 1½ hours. Done when the middle of a roll reads 160 °F (71 °C).
+4. Lay the rolls on the sauerkraut, pour over passata and water to cover, and simmer for 1½ hours. Done when the middle of a roll reads 160 °F (71 °C).
 5. Serve with soured cream.`,
   },
   {

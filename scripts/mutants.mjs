@@ -2,8 +2,9 @@
 //
 //   npm run mutants                     the sample; its score goes into docs/mutants.md
 //   npm run mutants -- src/core/a.ts …  these files, whole
+import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { cpSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { bin, ensureInstalled, ROOT } from './ensure.mjs';
 
@@ -11,6 +12,7 @@ ensureInstalled({ forWork: true });
 const SEED = Number(process.env.SEED ?? 20_261_126);
 /** Lines of which every mutant is tried; a line has two or three. */
 const LINES = Number(process.env.LINES ?? 300);
+/** Files, or ranges of their lines (`src/core/a.ts:3-9`). */
 const files = process.argv.slice(2);
 
 const inCore = readdirSync(join(ROOT, 'src/core'), { recursive: true })
@@ -46,6 +48,7 @@ if (status !== 0) process.exit(status);
 /** Mutants that change nothing a user could see, each with the reason. */
 const equivalent = JSON.parse(readFileSync(join(ROOT, 'tests/data/equivalent-mutants.json'), 'utf8'));
 const report = JSON.parse(readFileSync(join(ROOT, 'dist/mutants.json'), 'utf8'));
+const aloneKilled = await triedAlone(report);
 const rooms = new Map();
 const left = [];
 let excused = 0;
@@ -59,13 +62,64 @@ for (const [path, { source, mutants }] of Object.entries(report.files)) {
     rooms.set(room, tally);
     tally.tried++;
     const line = lines[m.location.start.line - 1].trim();
-    if (m.status === 'Killed' || m.status === 'Timeout') tally.killed++;
+    if (m.status === 'Killed' || m.status === 'Timeout' || aloneKilled.has(m)) tally.killed++;
     else if (equivalent.some((e) => e.file === file && e.line === line && e.mutant === m.replacement)) {
       tally.same++;
       excused++;
     } else left.push({ file, line, mutant: m.replacement, mutator: m.mutatorName, at: m.location.start.line });
   }
 }
+/**
+ * A mutant under which a test file cannot even be collected, for it counts something at its top, is said to have survived
+ * with no test completed. Such a one is put into the source by itself, and the tests that come from there are run.
+ */
+async function triedAlone({ files: mutated }) {
+  const waiting = Object.entries(mutated).flatMap(([file, { source, mutants }]) =>
+    mutants
+      .filter((m) => m.status === 'Survived' && !(m.testsCompleted > 0))
+      .map((mutant) => ({ file, source, mutant })),
+  );
+  const killed = new Set();
+  if (waiting.length > 0) console.log(`${waiting.length} that no test came to are tried by themselves.`);
+  const worker = async (n) => {
+    const place = join(ROOT, 'dist', `mutant-alone-${n}`);
+    rmSync(place, { recursive: true, force: true });
+    for (const part of ['src', 'tests', 'demo', 'package.json', 'tsconfig.json', 'vitest.mutants.config.ts'])
+      cpSync(join(ROOT, part), join(place, part), { recursive: true });
+    symlinkSync(join(ROOT, 'node_modules'), join(place, 'node_modules'));
+    for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
+      const { file, source, mutant } = next;
+      writeFileSync(join(place, file), withMutant(source, mutant));
+      if ((await testsOf(place, file)) !== 0) killed.add(mutant);
+      writeFileSync(join(place, file), source);
+    }
+    rmSync(place, { recursive: true, force: true });
+  };
+  await Promise.all([worker(1), worker(2)]);
+  return killed;
+}
+
+/** A source with one mutant in it; lines and columns of the report begin at 1. */
+function withMutant(source, { location: { start, end }, replacement }) {
+  const lines = source.split('\n');
+  const at = ({ line, column }) => lines.slice(0, line - 1).reduce((n, l) => n + l.length + 1, 0) + column - 1;
+  return source.slice(0, at(start)) + replacement + source.slice(at(end));
+}
+
+/** How the tests that come from a file end: 0 when all pass. One that does not end is a failure. */
+function testsOf(place, file) {
+  return new Promise((done) => {
+    const vitest = join(ROOT, 'node_modules', 'vitest', 'vitest.mjs');
+    const args = [vitest, 'related', '--run', '--bail=1', '--config', 'vitest.mutants.config.ts', file];
+    const child = spawn(process.execPath, args, { cwd: place, stdio: 'ignore' });
+    const late = setTimeout(() => child.kill('SIGKILL'), 120_000);
+    child.on('exit', (code) => {
+      clearTimeout(late);
+      done(code ?? 1);
+    });
+  });
+}
+
 const sum = (key) => [...rooms.values()].reduce((s, t) => s + t[key], 0);
 const [tried, killed] = [sum('tried'), sum('killed')];
 const score = (t) => `${((100 * t.killed) / Math.max(1, t.tried - t.same)).toFixed(1)} %`;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ALLERGENS } from '../core/food/food.ts';
+import { REGIONS } from '../core/region/region.ts';
 import type { Eater, Household } from '../core/table/table.ts';
 import { Revision } from './entry.ts';
 import { Id, Words, Zone } from './primitives.ts';
@@ -12,12 +13,20 @@ export const HouseholdSchema = schemaOf<Household>()(
     name: Words(80),
     demo: z.boolean(),
     system: z.enum(['us', 'label', 'metric']),
+    region: z.enum(REGIONS),
     zone: Zone,
   }),
 );
 
-export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true });
-export const HouseholdChangeSchema = HouseholdSchema.pick({ name: true, system: true, zone: true }).partial();
+export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true }).extend({
+  region: z.enum(REGIONS).default('us'),
+});
+export const HouseholdChangeSchema = HouseholdSchema.pick({
+  name: true,
+  system: true,
+  region: true,
+  zone: true,
+}).partial();
 
 export const EaterSchema = schemaOf<Eater>()(
   z.object({

@@ -34,7 +34,7 @@ import { write } from './store/write.ts';
  */
 export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOLD.id): Promise<void> {
   const { clock } = context;
-  const household = { ...DEMO_HOUSEHOLD, id, demo: true, system: 'us', zone: systemZone() } as const;
+  const household = { ...DEMO_HOUSEHOLD, id, demo: true, system: 'us', region: 'gb', zone: systemZone() } as const;
   const idIn: IdIn = (own) => (id === DEMO_HOUSEHOLD.id ? own : `${id}-${own}`);
   await addHousehold(context, household, clock().toISOString());
   await write(scopeOf(context, household.id), async (s) => {

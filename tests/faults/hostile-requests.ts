@@ -58,7 +58,7 @@ const TEMPLATES: ReadonlyArray<readonly [string, string, unknown?]> = [
   ['GET', '/households'],
   ['POST', '/households', { id: 'hostile-home', name: 'Home', zone: 'UTC' }],
   ['GET', '/households/home'],
-  ['PATCH', '/households/home', { name: 'Home', system: 'us', zone: 'UTC' }],
+  ['PATCH', '/households/home', { name: 'Home', system: 'us', region: 'us', zone: 'UTC' }],
   ['GET', '/households/home/recipes?q=cake&order=points&limit=10'],
   ['GET', '/households/home/recipes?after=abc&kcalAtMost=100'],
   ['POST', '/households/home/recipes', recipe],

@@ -13,7 +13,14 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(dir, { recursive: true, force: true }));
 
-const household = (id: string) => ({ id, name: id, demo: false, system: 'us' as const, zone: 'UTC' });
+const household = (id: string) => ({
+  id,
+  name: id,
+  demo: false,
+  system: 'us' as const,
+  region: 'us' as const,
+  zone: 'UTC',
+});
 const write = async (id: string) => {
   const { db } = await openDatabase(databaseFile(dir));
   await addHousehold({ db }, household(id), new Date().toISOString());
@@ -77,7 +84,7 @@ describe('durability', () => {
       import { addHousehold } from ${JSON.stringify(join(process.cwd(), 'src/server/store/households.ts'))};
       const { db } = await openDatabase(${JSON.stringify(databaseFile(dir))});
       for (let i = 0; ; i++) {
-        await addHousehold({ db }, { id: 'h-' + i, name: 'h', demo: false, system: 'us', zone: 'UTC' }, new Date().toISOString());
+        await addHousehold({ db }, { id: 'h-' + i, name: 'h', demo: false, system: 'us', region: 'us', zone: 'UTC' }, new Date().toISOString());
         process.stdout.write(i + '\\n');
       }`;
     const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {

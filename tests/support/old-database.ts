@@ -3,7 +3,13 @@ import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 
 /** The states that databases of earlier releases are in, each made by the migrations up to its name, with a household's rows. */
-export const OLD_DATABASES = ['0001-first', '0002-pantry', '0003-verdicts', '0004-swaps-and-feasts'] as const;
+export const OLD_DATABASES = [
+  '0001-first',
+  '0002-pantry',
+  '0003-verdicts',
+  '0004-swaps-and-feasts',
+  '0005-ground',
+] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 
 /** Lays an old database down as a file. */

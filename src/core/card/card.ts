@@ -1,7 +1,7 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
 import { countVersion, type VersionCount } from '../counting/count-version.ts';
 import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
-import { sayLike } from '../food/say-like.ts';
+import { countedName, sayLike } from '../food/say-like.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
@@ -176,7 +176,8 @@ function cardProgram(program: Program, now: VersionCount, i: number, was: Versio
 /** What a line is called on a card, with the grams of pieces and the note. */
 function nameOnCard(l: Line): string {
   const grams = l.amount !== null && l.amount.unit === null ? gramsOnCard(l) : null;
-  return `${l.item}${grams === null ? '' : ` (${grams})`}${l.note === null ? '' : `, ${l.note}`}`;
+  const item = l.swapId !== null && grams !== null ? countedName(l.item, l.amount!.quantity) : l.item;
+  return `${item}${grams === null ? '' : ` (${grams})`}${l.note === null ? '' : `, ${l.note}`}`;
 }
 const sumRaw = (rows: readonly number[][], n: number): number[] =>
   Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
@@ -218,7 +219,7 @@ function optionsOf(version: Version, now: VersionCount, input: CardInput): Card[
       const food = foodOfLine(line, input.kitchen);
       const grams = (line.weight?.grams ?? 0) / now.servings;
       return {
-        words: sayLike(null, food, grams, input.system, line.item),
+        words: sayLike(null, food, grams, input.system, line.item).text,
         points: counted.counts.map((c) => c.points),
       };
     });

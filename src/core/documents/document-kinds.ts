@@ -51,9 +51,13 @@ const programWords = (path: readonly string[], v: unknown): string | null => {
   return null;
 };
 
-export const HOUSEHOLD_KIND = fieldKind<Household>('household', object({ name: value, system: value, zone: value }), {
-  what: named({ name: 'the name', system: 'cups and spoons', zone: 'the time zone' }),
-});
+export const HOUSEHOLD_KIND = fieldKind<Household>(
+  'household',
+  object({ name: value, system: value, region: value, zone: value }),
+  {
+    what: named({ name: 'the name', system: 'cups and spoons', region: 'the words', zone: 'the time zone' }),
+  },
+);
 
 export const RECIPE_KIND = fieldKind<RecipeHead>(
   'recipe',

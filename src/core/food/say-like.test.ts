@@ -4,7 +4,7 @@ import { describeGrams } from './describe-grams.ts';
 import { countedName, sayLike } from './say-like.ts';
 
 const say = (unit: string | null, id: string, grams: number) =>
-  sayLike(unit, shippedFood(id), grams, 'us', shippedFood(id)!.name);
+  sayLike(unit, shippedFood(id), grams, 'us', shippedFood(id)!.name).text;
 
 describe('an amount in the words of the line before', () => {
   it.each([
@@ -23,7 +23,8 @@ describe('an amount in the words of the line before', () => {
     ['ounce', 'mozzarella-part-skim', 113.4, '4 oz (113 g) mozzarella, part skim'],
     ['pound', 'mozzarella-part-skim', 907.2, '2 lb (907 g) mozzarella, part skim'],
   ] as const)('%s of %s, %f g: %s', (unit, id, grams, said) => expect(say(unit, id, grams)).toBe(said));
-  it('is grams for a food that nobody knows', () => expect(sayLike('cup', null, 80, 'us', 'dust')).toBe('80 g dust'));
+  it('is grams for a food that nobody knows', () =>
+    expect(sayLike('cup', null, 80, 'us', 'dust').text).toBe('80 g dust'));
 });
 
 describe('amounts that no kitchen says', () => {

@@ -2,7 +2,7 @@ import { formatAmount, formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import { type MeasureSystem, measureScale } from '../quantity/measure-system.ts';
 import { OUNCE_G, US_CUP_ML } from '../quantity/units.ts';
-import { amountIn, describeGrams, householdAmount } from './describe-grams.ts';
+import { amountIn, type HouseholdAmount, householdAmount } from './describe-grams.ts';
 import type { Food } from './food.ts';
 import { singular } from './food-words.ts';
 
@@ -12,14 +12,25 @@ const BY_THE_SPOON_G = 20;
 const PACKAGE_OFF = 0.02;
 const SAID_WHOLE = ['can', 'jar', 'carton', 'packet', 'package', 'sachet', 'envelope', 'tub', 'pot', 'block', 'stick'];
 
+/** An amount of a food as a line says it. */
+export interface SaidLike {
+  /** The whole line: amount, grams and name. */
+  readonly text: string;
+  readonly quantity: number;
+  /** null for pieces. */
+  readonly unit: string | null;
+  /** Whether it says grams, or leaves them to what is printed on the package. */
+  readonly saysGrams: boolean;
+}
+
 /**
  * Grams of a food in the words of a line that it takes the place of: who weighs goes on weighing, who pours by the
  * litre goes on pouring, a can stays a can and eggs are counted; others get a household measure.
  *
  * @param unit the unit of the line as it was; null for pieces or none
  * @param item what the food is called in the line
- * @example sayLike('liter', skimmedMilk, 1031, 'us', 'skimmed milk') // '1 l (1031 g) skimmed milk'
- * @example sayLike(null, egg, 100, 'us', 'egg') // '2 eggs (100 g)'
+ * @example sayLike('liter', skimmedMilk, 1031, 'us', 'skimmed milk').text // '1 l (1031 g) skimmed milk'
+ * @example sayLike(null, egg, 100, 'us', 'egg').text // '2 eggs (100 g)'
  */
 export function sayLike(
   unit: string | null,
@@ -27,45 +38,55 @@ export function sayLike(
   grams: number,
   system: MeasureSystem,
   item: string,
-): string {
-  const packages = food === null ? null : inPackages(unit, food, grams);
-  if (packages !== null) return `${packages} ${item}`;
-  if (food !== null && grams >= BY_THE_SPOON_G) {
-    if (unit === 'gram' || unit === 'kilogram') return `${formatGrams(grams)} ${item}`;
-    const said = inOunces(unit, grams) ?? poured(unit, food, grams, system);
-    if (said !== null) return `${said} (${formatGrams(grams)}) ${item}`;
-  }
-  // What was counted is counted on.
-  const pieces = food === null || unit !== null ? null : amountIn('piece', food, grams, system);
-  const said = pieces ?? (food === null ? null : householdAmount(food, grams, system));
+): SaidLike {
+  const plain = formatGrams(grams);
+  const weighed = { text: `${plain} ${item}`, quantity: grams, unit: 'gram', saysGrams: true };
+  if (food === null) return weighed;
+  const packages = inPackages(unit, food, grams);
+  if (packages !== null)
+    return { text: `${formatMeasure(packages, unit)} ${item}`, quantity: packages, unit, saysGrams: false };
+  const spoons = grams < BY_THE_SPOON_G;
+  if (!spoons && (unit === 'gram' || unit === 'kilogram')) return weighed;
+  const said =
+    (spoons ? null : (inOunces(unit, grams) ?? poured(unit, food, grams, system))) ??
+    // What was counted is counted on.
+    (unit === null ? amountIn('piece', food, grams, system) : null) ??
+    householdAmount(food, grams, system);
+  if (said === null) return weighed;
   // "2 (100 g) eggs" would be two of 100 g each.
-  if (said?.unit === 'piece')
-    return `${formatAmount(said.quantity)} ${countedName(item, said.quantity)} (${formatGrams(grams)})`;
-  return `${describeGrams(food, grams, system)} ${item}`;
+  if (said.unit === 'piece') {
+    const text = `${formatAmount(said.quantity)} ${countedName(item, said.quantity)} (${plain})`;
+    return { text, quantity: said.quantity, unit: null, saysGrams: true };
+  }
+  return { text: `${formatMeasure(said.quantity, said.unit)} (${plain}) ${item}`, ...said, saysGrams: true };
 }
 
-/** Whole or half packages, as the line was in; their grams are printed on them. */
-function inPackages(unit: string | null, food: Food, grams: number): string | null {
+/** Whole or half packages, as the line was in; their grams are printed on them. Null where they come out otherwise. */
+function inPackages(unit: string | null, food: Food, grams: number): number | null {
   const one = unit !== null && SAID_WHOLE.includes(unit) ? food.measures.find((m) => m.unit === unit && !m.form) : null;
   if (!one) return null;
   const many = Math.round((grams / one.grams) * 2) / 2;
-  return many > 0 && Math.abs(many * one.grams - grams) <= PACKAGE_OFF * grams ? formatMeasure(many, unit) : null;
+  return many > 0 && Math.abs(many * one.grams - grams) <= PACKAGE_OFF * grams ? many : null;
 }
 
 /** Ounces and pounds for who weighs by them: to the quarter ounce, where that is near enough. */
-function inOunces(unit: string | null, grams: number): string | null {
+function inOunces(unit: string | null, grams: number): HouseholdAmount | null {
   if (unit !== 'ounce' && unit !== 'pound') return null;
   const ounces = Math.round((grams / OUNCE_G) * 4) / 4;
   if (Math.abs(ounces * OUNCE_G - grams) > PACKAGE_OFF * grams) return null;
-  return ounces >= 16 && ounces % 4 === 0 ? formatMeasure(ounces / 16, 'pound') : formatMeasure(ounces, 'ounce');
+  return ounces >= 16 && ounces % 4 === 0
+    ? { quantity: ounces / 16, unit: 'pound' }
+    : { quantity: ounces, unit: 'ounce' };
 }
 
-function poured(unit: string | null, food: Food, grams: number, system: MeasureSystem): string | null {
+function poured(unit: string | null, food: Food, grams: number, system: MeasureSystem): HouseholdAmount | null {
   const cup = food.measures.find((m) => m.unit === 'cup' && m.form === null);
   if ((unit !== 'liter' && unit !== 'milliliter') || cup === undefined) return null;
   const ml = (grams / (cup.grams * measureScale('cup', system))) * US_CUP_ML;
   const even = Math.round(ml / (ml >= 200 ? 10 : 5)) * (ml >= 200 ? 10 : 5);
-  return even >= 1000 && even % 100 === 0 ? formatMeasure(even / 1000, 'liter') : formatMeasure(even, 'milliliter');
+  return even >= 1000 && even % 100 === 0
+    ? { quantity: even / 1000, unit: 'liter' }
+    : { quantity: even, unit: 'milliliter' };
 }
 
 /**

@@ -4,6 +4,7 @@ import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../version/entry.ts';
 import { lineChange } from '../version/entry.ts';
 import type { Line, Step, Version } from '../version/version.ts';
+import { tinAsSaid } from '../version/words-of-line.ts';
 import type { Weight } from '../weighing/weigh.ts';
 import type { Swap } from './swap.ts';
 import { swapRefOf } from './swap-ref.ts';
@@ -29,28 +30,34 @@ export function whyNot(swap: Swap, line: Line, share: number = swap.share): stri
 
 const times = (w: Weight, by: number): Weight => ({ ...w, grams: w.grams * by, low: w.low * by, high: w.high * by });
 
+/** Words, amount and weight of a line for so much of a food: what says grams is weighed by them. */
+function saidOf(line: Line, food: Food | null, weight: Weight, system: MeasureSystem, item: string) {
+  const said = sayLike(line.amount?.unit ?? null, food, weight.grams, system, item);
+  const { grams } = weight;
+  return {
+    text: tinAsSaid(said.text, line.text),
+    amount: { quantity: said.quantity, quantityMax: null, unit: said.unit },
+    weight: said.saysGrams
+      ? { grams, low: grams, high: grams, from: 'weight' as const }
+      : { ...weight, from: 'measure' as const },
+    read: null,
+  };
+}
+
 /** A line with another amount of the same food; the words say the new amount. */
 export function withWeight(line: Line, weight: Weight, food: Food | null, system: MeasureSystem): Line {
-  return {
-    ...line,
-    weight,
-    amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
-    read: null,
-    text: `${sayLike(line.amount?.unit ?? null, food, weight.grams, system, line.item || (food?.name ?? ''))}${line.note ? `, ${line.note}` : ''}`,
-  };
+  const said = saidOf(line, food, weight, system, line.item || (food?.name ?? ''));
+  return { ...line, ...said, text: line.note === null ? said.text : `${said.text}, ${line.note}` };
 }
 
 function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: string, system: MeasureSystem): Line {
   return {
     ...base,
+    ...saidOf(base, food, weight, system, food.name),
     id,
     food: { kind: 'food', foodId: food.id, revision: food.revision },
-    weight,
     item: food.name,
     note: null,
-    amount: { quantity: weight.grams, quantityMax: null, unit: 'gram' },
-    read: null,
-    text: sayLike(base.amount?.unit ?? null, food, weight.grams, system, food.name),
     swapId,
     warnings: [],
   };

@@ -2,6 +2,7 @@ import type { Allergen } from '../food/food.ts';
 import type { Counter, Pin, Program } from '../program/program.ts';
 import type { Exception } from '../program/uncounted.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
+import type { Region } from '../region/region.ts';
 
 /** Who keeps house together: they share recipes, pantry and table. */
 export interface Household {
@@ -9,6 +10,8 @@ export interface Household {
   readonly name: string;
   readonly demo: boolean;
   readonly system: MeasureSystem;
+  /** How it talks, apart from its measures. */
+  readonly region: Region;
   /** IANA time zone: dates are days in it. */
   readonly zone: string;
 }

@@ -21,8 +21,17 @@ const NO_PLURAL = /(?:zest|juice|peel|rind|garlic|dough|parsley|celery)$/i;
  * @example wordsOfLine(half(lineOf('1 (14.5 oz) can tomatoes')), 1) // '½ can (14.5 oz) tomatoes'
  */
 export function wordsOfLine(line: Line, was: number): string {
-  const { amount, read, item, note } = line;
-  if (amount === null) return line.text;
+  if (line.amount === null) return line.text;
+  return tinAsSaid(wordsFor(line, was), line.text);
+}
+
+/** Who wrote tins reads tins: both are one unit. */
+export const tinAsSaid = (words: string, said: string): string =>
+  /\btins?\b/i.test(said) ? words.replace(/^(\S+ )can(s?)\b/, '$1tin$2') : words;
+
+function wordsFor(line: Line, was: number): string {
+  const { read, item, note } = line;
+  const amount = line.amount!;
   const { quantity, quantityMax, unit } = amount;
   const many = quantityMax ?? quantity;
   const crosses = was > 1 !== many > 1 && unit === null && !NO_PLURAL.test(item);
@@ -89,6 +98,7 @@ function bracketOf(line: Line, said: string, many: number): string | null {
   const kind = unit === null ? 'count' : unitNamed(unit)?.kind;
   const whole = Math.abs(quantity - Math.round(quantity)) < 1e-6;
   const inOtherMeasures = kind === 'volume' && said !== formatMeasure(quantity, unit);
-  const saysLess = (read?.modifiers.length ?? 0) > 0 || weight.from === 'estimate' || inOtherMeasures;
+  const saysLess =
+    (read?.modifiers.length ?? 0) > 0 || weight.from === 'estimate' || weight.from === 'weight' || inOtherMeasures;
   return kind !== 'weight' && ((kind === 'count' && !whole) || saysLess) ? formatGrams(weight.grams) : null;
 }

@@ -9,6 +9,7 @@ import * as pantry from './migrations/0002-pantry.ts';
 import * as verdicts from './migrations/0003-verdicts.ts';
 import * as swapsAndFeasts from './migrations/0004-swaps-and-feasts.ts';
 import * as ground from './migrations/0005-ground.ts';
+import * as region from './migrations/0006-region.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -19,6 +20,7 @@ const MIGRATIONS = {
   '0003-verdicts': verdicts,
   '0004-swaps-and-feasts': swapsAndFeasts,
   '0005-ground': ground,
+  '0006-region': region,
 };
 
 /** The database and the connection under it. */

@@ -15,6 +15,7 @@ export interface Database {
     name: string;
     demo: number;
     system: string;
+    region: string;
     zone: string;
     created_at: string;
   };

@@ -3,9 +3,11 @@ import { FoodSchema } from '../../contract/food.ts';
 import type { Food } from '../../core/food/food.ts';
 import { withCorrection } from '../../core/food/food-correction.ts';
 import { SHIPPED_FOODS } from '../../core/food/shipped/index.ts';
+import { foodIn } from '../../core/region/food-in.ts';
 import type { Db } from '../db/open.ts';
 import { correctionsOf } from './correction-shelf.ts';
 import { indexNames } from './food-names.ts';
+import { regionOfHousehold } from './household-shelf.ts';
 import type { Scope } from './scope.ts';
 import { fromStored, readable, toStored } from './stored.ts';
 
@@ -122,9 +124,10 @@ export async function newestFoods(s: Scope, ids: readonly string[] | null): Prom
     .$if(ids !== null, (q) => q.where('food_id', 'in', [...ids!]))
     .execute();
   const corrections = await correctionsOf(s);
+  const region = await regionOfHousehold(s);
   const own = rows.filter((r) => r.household_id !== null);
   return readable([...own, ...rows.filter((r) => r.household_id === null)], rowName, (r) =>
-    withCorrection(remember(r), corrections.get(r.food_id)),
+    withCorrection(foodIn(region, remember(r)), corrections.get(r.food_id)),
   );
 }
 
@@ -137,13 +140,15 @@ export async function foodsByRevision(
   const missing = new Map<string, { foodId: string; revision: number }>();
   for (const w of wanted) missing.set(revisionKey(w.foodId, w.revision), w);
   const list = [...missing.values()];
+  const region = await regionOfHousehold(s);
   for (let i = 0; i < list.length; i += 400) {
     const part = list.slice(i, i + 400);
     const { rows } = await sql<FoodRow>`
       select food_id, revision, household_id, body from food_revision
       where (food_id, revision) in (values ${sql.join(part.map((w) => sql`(${w.foodId}, ${w.revision})`))})
       and (household_id is null or household_id = ${s.householdId})`.execute(s.db);
-    for (const food of readable(rows, rowName, remember)) out.set(revisionKey(food.id, food.revision), food);
+    for (const food of readable(rows, rowName, remember))
+      out.set(revisionKey(food.id, food.revision), foodIn(region, food));
   }
   return out;
 }
@@ -171,5 +176,6 @@ export async function revisionsOf(s: Scope, foodId: string): Promise<{ food: Foo
     .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
     .orderBy('revision')
     .execute();
-  return readable(rows, rowName, (r) => ({ food: remember(r), at: r.created_at }));
+  const region = await regionOfHousehold(s);
+  return readable(rows, rowName, (r) => ({ food: foodIn(region, remember(r)), at: r.created_at }));
 }

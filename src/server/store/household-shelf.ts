@@ -2,13 +2,24 @@ import { FieldChangeSchema } from '../../contract/entry.ts';
 import { HouseholdSchema } from '../../contract/household.ts';
 import { HOUSEHOLD_KIND } from '../../core/documents/document-kinds.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
+import type { Region } from '../../core/region/region.ts';
 import type { Household } from '../../core/table/table.ts';
 import type { RowOf } from '../db/schema.ts';
+import type { Scope } from './scope.ts';
 import type { Shelf } from './shelf.ts';
 
-export const householdOf = (r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'zone'>): Household => {
+export const householdOf = (
+  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone'>,
+): Household => {
   const zone = HouseholdSchema.shape.zone.safeParse(r.zone).success ? r.zone : 'UTC';
-  return HouseholdSchema.parse({ id: r.id, name: r.name, demo: r.demo === 1, system: r.system, zone });
+  return HouseholdSchema.parse({
+    id: r.id,
+    name: r.name,
+    demo: r.demo === 1,
+    system: r.system,
+    region: r.region,
+    zone,
+  });
 };
 
 /** The household itself: its name, its measures, its time zone. */
@@ -34,16 +45,23 @@ export const HOUSEHOLD: Shelf<Household, FieldChange> = {
         name: h.name,
         demo: h.demo ? 1 : 0,
         system: h.system,
+        region: h.region,
         zone: h.zone,
         created_at: s.clock().toISOString(),
         revision: 1,
       })
       .execute();
   },
-  update: async (s, id, { name, system, zone }, revision) => {
-    await s.db.updateTable('household').set({ name, system, zone, revision }).where('id', '=', id).execute();
+  update: async (s, id, { name, system, region, zone }, revision) => {
+    await s.db.updateTable('household').set({ name, system, region, zone, revision }).where('id', '=', id).execute();
   },
   mark: async (s, id, removed_at, revision) => {
     await s.db.updateTable('household').set({ removed_at, revision }).where('id', '=', id).execute();
   },
 };
+
+/** How the household talks. */
+export async function regionOfHousehold(s: Pick<Scope, 'db' | 'householdId'>): Promise<Region> {
+  const row = await s.db.selectFrom('household').select('region').where('id', '=', s.householdId).executeTakeFirst();
+  return row?.region === 'gb' ? 'gb' : 'us';
+}

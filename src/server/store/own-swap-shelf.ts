@@ -3,7 +3,9 @@ import { SWAP_KIND } from '../../core/documents/document-kinds.ts';
 import { inUse, invalid } from '../../core/errors.ts';
 import { SWAPS } from '../../core/swap/library.ts';
 import { type OwnSwap, type SwapShelf, shelfOf } from '../../core/swap/own-swap.ts';
+import { shippedSwapsIn } from '../../core/swap/swap-in.ts';
 import { foodsThere } from './food-owner.ts';
+import { regionOfHousehold } from './household-shelf.ts';
 import { rowShelf } from './row-shelf.ts';
 import { nowOf, type Scope } from './scope.ts';
 import { fromStored, readable, toStored } from './stored.ts';
@@ -56,4 +58,5 @@ export async function ownSwapsOf(s: Scope): Promise<(OwnSwap & { revision: numbe
 }
 
 /** Everything a household can swap with. */
-export const swapShelfOf = async (s: Scope): Promise<SwapShelf> => shelfOf(await ownSwapsOf(s), SWAPS);
+export const swapShelfOf = async (s: Scope): Promise<SwapShelf> =>
+  shelfOf(await ownSwapsOf(s), shippedSwapsIn(await regionOfHousehold(s)));

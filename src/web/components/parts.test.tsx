@@ -22,7 +22,7 @@ const never = async () => {
 };
 const unused = { make: never, change: never, remove: never, restore: never };
 const table: OpenHousehold = {
-  household: { id: 'home', name: 'Home', demo: false, system: 'us', zone: 'UTC' },
+  household: { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
   eaters: [{ id: 'eater-1', name: 'Berta', programId: 'program-harvest', exceptions: [], allergies: [], avoids: [] }],
   programs: [...FIXTURE_PROGRAMS],
   pins: [],

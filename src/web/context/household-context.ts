@@ -8,7 +8,7 @@ export type { CountingEater } from '../../core/table/table.ts';
 export interface OpenHousehold extends Table {
   readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
-  readonly changeHousehold: (change: Partial<Pick<Table['household'], 'name' | 'system' | 'zone'>>) => void;
+  readonly changeHousehold: (change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone'>>) => void;
 }
 
 export const HouseholdContext = createContext<OpenHousehold | null>(null);

@@ -43,10 +43,11 @@ const startingWith = (...starts: readonly string[]) =>
 export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): Promise<void> {
   const home = addressOf(API.table, { h });
   switch (kind) {
+    // Foods and swaps have other names when the household talks otherwise.
     case null:
+    case 'household':
       await startingWith(home);
       return;
-    case 'household':
     case 'eaters':
     case 'pins':
       await mutate(home);

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
 import type { Household } from '../../core/table/table.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
@@ -38,9 +39,36 @@ export function Settings() {
           Holds for lines that are read from now on; what was read keeps its grams.
         </p>
       </div>
+      <RegionField />
       <ThemeField />
       <OtherHousehold />
     </section>
+  );
+}
+
+function RegionField() {
+  const { household, changeHousehold } = useHousehold();
+  return (
+    <div>
+      <label className="label" htmlFor="region">
+        Words
+      </label>
+      <select
+        id="region"
+        className="field"
+        value={household.region}
+        onChange={(e) => changeHousehold({ region: e.target.value as Household['region'] })}
+      >
+        {REGIONS.map((r) => (
+          <option key={r} value={r}>
+            {REGION_WORDS[r].name}
+          </option>
+        ))}
+      </select>
+      <p className="mt-1 text-sm text-soft">
+        {REGION_WORDS[household.region].example}. Both are always read, and what was written stays as it is.
+      </p>
+    </div>
   );
 }
 

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
-import { SWAPS } from '../../core/swap/library.ts';
 import { type OwnSwap, type SwapShelf, shelfOf } from '../../core/swap/own-swap.ts';
+import { shippedSwapsIn } from '../../core/swap/swap-in.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { useOwnSwaps } from '../data/queries.ts';
 import { type Row, type Rows, useRows } from '../saving/use-document.ts';
 
@@ -16,5 +17,6 @@ export function useOwnSwapRows(h: string): Rows<'swaps'> & { readonly error: Err
 /** Everything a household can swap with; the shipped swaps alone until its own are there. */
 export function useSwapShelf(h: string): SwapShelf {
   const { rows } = useOwnSwapRows(h);
-  return useMemo(() => shelfOf(rows, SWAPS), [rows]);
+  const { region } = useHousehold().household;
+  return useMemo(() => shelfOf(rows, shippedSwapsIn(region)), [rows, region]);
 }

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
+import { regionOf } from '../../core/region/region.ts';
 import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
@@ -12,7 +13,7 @@ export function StartOwn({ className = 'btn btn-main' }: { className?: string })
     const id = uuid();
     try {
       const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-      await ask(API.addHousehold, { body: { id, name: 'My household', zone } });
+      await ask(API.addHousehold, { body: { id, name: 'My household', zone, region: regionOf(navigator.languages) } });
       await refresh.households();
       navigate(`/h/${id}/household`);
     } catch (e) {
