@@ -10,7 +10,9 @@ export interface Caution {
 const FSIS = 'USDA FSIS safe minimum internal temperatures';
 const has = (foods: readonly Food[], test: (f: Food) => boolean): boolean => foods.some(test);
 const rawMeat = (f: Food) => f.state === 'raw' && f.kinds.some((k) => k === 'meat' || k === 'poultry');
-const isGround = (f: Food) => /\bground\b|minced/.test(f.name);
+/** Ground meat and raw sausage, whose inside was once the outside; own foods say so by their name. */
+const isGround = (f: Food) =>
+  f.kinds.some((k) => k === 'ground' || k === 'sausage') || /\bground\b|\bminced?\b|sausage/i.test(f.name);
 
 /**
  * The cautions that a dish of these foods and steps calls for. Official advice and the maker's manual go first.
@@ -25,7 +27,7 @@ export function cautionsFor(foods: readonly Food[], text: string): Caution[] {
     say('poultry', 'Cook poultry to 165 °F (74 °C) inside. Do not rinse it raw.', FSIS);
   }
   if (has(foods, (f) => rawMeat(f) && f.kinds.includes('meat') && isGround(f))) {
-    say('ground-meat', 'Cook ground meat to 160 °F (71 °C) inside.', FSIS);
+    say('ground-meat', 'Cook ground meat and raw sausage to 160 °F (71 °C) inside.', FSIS);
   }
   if (has(foods, (f) => rawMeat(f) && f.kinds.includes('meat') && !isGround(f))) {
     say('whole-meat', 'Cook whole beef, pork and lamb to 145 °F (63 °C) inside and let it rest 3 minutes.', FSIS);

@@ -77,6 +77,9 @@ export const FOOD_KINDS = [
   'plant',
   'addedfat',
   'addedsugar',
+  // Cautions ask for these two; a program's list does not, for older revisions have them not.
+  'ground',
+  'sausage',
 ] as const;
 export type FoodKind = (typeof FOOD_KINDS)[number];
 

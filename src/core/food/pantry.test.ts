@@ -108,6 +108,16 @@ describe('whole produce', () => {
 const SETTLED: Readonly<Record<string, string>> = {
   'tomatoes-canned':
     'the tables have both 17 and 21 kcal for two ways of packing; the richer stays, it is uncounted anyway',
+  'chips-sweet-potato': 'packets say 130 to 160 kcal a portion; the middle stays',
+  'lamb-chop': 'the table has it with a quarter inch of fat, as it is sold; the second was trimmed',
+  'processed-cheese-light': 'slices are printed with 35 to 50 kcal; the middle stays',
+  'taco-seasoning': 'sachets differ in how much starch and sugar they hold; the middle stays',
+  'pasta-sauce-plain': 'jars differ in their oil; the one with less stays, for its name says plain',
+  'curry-simmer-sauce': 'jars differ between 90 and 190 kcal a portion; the middle stays, a label is better',
+  'pudding-cup-sf': 'cups are printed with 60 to 80 kcal; the middle stays',
+  'soup-mushroom-cream-light': 'cans are printed with 60 to 80 kcal a portion; the middle stays',
+  'soup-chicken-cream-light': 'as the light cream of mushroom soup',
+  'black-bean-sauce': 'a spoon differs by 5 kcal; the table stays',
 };
 
 describe('two recollections', () => {

@@ -190,6 +190,7 @@ function weighVolume(
   return { grams: ml * (liquid ? 1 : 0.6), from: 'estimate', spread: liquid ? 0.05 : ROUGHNESS };
 }
 
+const DRUNK: ReadonlySet<string> = new Set(['drink', 'juice', 'alcohol']);
 /** "1 can (240 g drained)": the weight is told without what is poured off. */
 const SAYS_DRAINED_WEIGHT = /\d\s*(?:g|grams?|oz|ounces?)\.?,?\s+(?:each,? )?(?:when )?drained\b|\bdrained weight\b/i;
 
@@ -199,7 +200,9 @@ export const isPouredOff = (food: Food, note: string | null): boolean =>
 
 function weighPackages(reading: Reading, food: Food, system: MeasureSystem, quantity: number): OneAmount | null {
   if (reading.packageQuantity === null || reading.packageUnit === null) return null;
-  const size = weighAmount(reading.packageQuantity, reading.packageUnit, food, system, null);
+  // What is drunk is sold by the fluid ounce: "1 can (12 oz) evaporated milk" holds 378 g.
+  const poured = reading.packageUnit === 'ounce' && reading.unit !== null && food.kinds.some((k) => DRUNK.has(k));
+  const size = weighAmount(reading.packageQuantity, poured ? 'fluid ounce' : reading.packageUnit, food, system, null);
   if (size === null || unitNamed(reading.packageUnit)?.kind === 'count') return null;
   // "7 of the 10 oz": the amount is in the package's own unit.
   if (reading.unit === reading.packageUnit) return null;

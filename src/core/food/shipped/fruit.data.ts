@@ -32,9 +32,9 @@ rhubarb | rhubarb | raw | 21 0.2 0.1 4.5 1.1 0 1.8 0.9 4 | cup 122; stalk 51; pi
 avocado | avocado | raw | 160 14.7 2.1 8.5 0.7 0 6.7 2 7 | cup 150; piece 150; small 110; medium 150; large 200; tablespoon 14; slice 15 | fattyfruit plant | fat creaminess topping | | avocados; avocado flesh
 olives | olives, drained | drained | 130 13 1.7 5 0.2 0 3 0.9 900 | cup 135; tablespoon 8.4; piece 4; small 3; large 4.4; handful 30 | fattyfruit plant | flavour topping | | black olives; green olives; kalamata olives; pitted olives
 applesauce | applesauce, unsweetened | canned | 42 0.1 0 11.3 9.4 0 1.1 0.2 2 | cup 244; tablespoon 15; jar 680 | fruitpuree plant | fat sweetness | | applesauce; unsweetened applesauce; apple puree; apple sauce
-raisins | raisins | dry | 299 0.5 0.1 79.2 59.2 0 3.7 3.1 11 | cup 145; tablespoon 9; handful 30; box 43 | driedfruit plant | sweetness topping | | sultanas; currants dried; golden raisins
+raisins | raisins | dry | 299 0.5 0.1 79.2 59.2 0 3.7 3.1 11 | cup 145; tablespoon 9; handful 30; box 43 | driedfruit plant | sweetness topping | sulphites | sultanas; currants dried; golden raisins
 prunes | prunes | dry | 240 0.4 0.1 63.9 38.1 0 7.1 2.2 2 | cup 174; piece 9.5 | driedfruit plant | sweetness | | dried plums; pitted prunes
-apricots-dried | apricots, dried | dry | 241 0.5 0 62.6 53.4 0 7.3 3.4 10 | cup 130; piece 8 | driedfruit plant | sweetness | | dried apricots
+apricots-dried | apricots, dried | dry | 241 0.5 0 62.6 53.4 0 7.3 3.4 10 | cup 130; piece 8 | driedfruit plant | sweetness | sulphites | dried apricots
 dates | dates, dried | dry | 282 0.4 0 75 63.4 0 8 2.5 2 | cup 147; piece 8; medium 8; large 24 | driedfruit plant | sweetness | | dates; pitted dates
 cranberries-dried | cranberries, dried, sweetened | dry | 308 1.1 0.1 82.8 72.6 65 5.3 0.2 5 | cup 120; tablespoon 8; handful 30 | driedfruit plant addedsugar | sweetness topping | | dried cranberries
 apple-juice | apple juice | as is | 46 0.1 0 11.3 9.6 0 0.2 0.1 4 | cup 248; tablespoon 15.5; glass 200 | juice drink plant | flavour sweetness | | cloudy apple juice; apple cider sweet

@@ -41,14 +41,14 @@ pitta | pitta bread | as is | 275 1.2 0.2 55.7 1.3 0 2.2 9.1 536 | piece 60; sma
 tortilla-wheat | wheat tortilla | as is | 306 7.9 2.6 49.3 3.7 2 3.5 8.2 740 | piece 45; piece(6 inch) 32; piece(8 inch) 45; piece(10 inch) 70; piece(12 inch) 105; small 32; medium 45; large 70 | bread plant addedfat | wrapper | gluten | flour tortilla; flour tortillas; wrap; wraps; tortillas; tortilla; soft tortillas
 tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | piece 26; small 19; medium 26 | bread plant | wrapper | | corn tortilla; corn tortillas
 breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; plain breadcrumbs
-puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten | puff pastry; puff pastry sheet
-shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten | pie crust; pastry crust; shortcrust pastry; pie dough
-crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; tube 227; roll 28 | dough addedfat addedsugar | wrapper | gluten | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
-biscuit-dough | biscuit dough, chilled | raw | 300 11 3.5 44 6 5 1.2 6 950 | piece 58; can 465 | dough addedfat addedsugar | wrapper | gluten milk | refrigerated biscuits; canned biscuits; biscuit dough
+puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten milk soy | puff pastry; puff pastry sheet
+shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten milk soy | pie crust; pastry crust; shortcrust pastry; pie dough
+crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; tube 227; roll 28 | dough addedfat addedsugar | wrapper | gluten milk soy | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
+biscuit-dough | biscuit dough, chilled | raw | 300 11 3.5 44 6 5 1.2 6 950 | piece 58; can 465 | dough addedfat addedsugar | wrapper | gluten milk soy | refrigerated biscuits; canned biscuits; biscuit dough
 filo | filo pastry | raw | 299 6 1.5 52.6 0.2 0 1.9 7.1 483 | sheet 19; piece 19; package 454 | dough | wrapper crunch | gluten | phyllo; filo; fillo; phyllo dough; strudel dough; strudel leaves; filo sheets
-crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 3; cup 70; sleeve 115 | bread plant addedfat | crunch | gluten | saltines; cream crackers; crackers
-cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | | corn flakes; cornflake crumbs
-digestive-biscuits | digestive biscuits | as is | 480 21 9.5 63.5 18 16 3.5 7 550 | piece 15; cup 84 | sweet addedsugar addedfat | crunch | gluten | digestive biscuit; biscuit crumbs
+crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 3; cup 70; sleeve 115 | bread plant addedfat | crunch | gluten milk soy | saltines; cream crackers; crackers
+cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | gluten | corn flakes; cornflake crumbs
+digestive-biscuits | digestive biscuits | as is | 480 21 9.5 63.5 18 16 3.5 7 550 | piece 15; cup 84 | sweet addedsugar addedfat | crunch | gluten milk soy | digestive biscuit; biscuit crumbs
 popcorn-kernels | popping maize | dry | 375 4.3 0.6 74 0.9 0 14.5 12 8 | cup 200; tablespoon 12.5 | wholegrain plant | crunch |  | popcorn kernels
 lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils; dry lentils
 lentils-red-dry | lentils, red, dry | dry | 358 2.2 0.4 63.1 2 0 10.8 23.9 7 | cup 192; tablespoon 12 | legume plant | protein thickener | | red lentils; split red lentils
@@ -164,7 +164,7 @@ panko | breadcrumbs, panko | dry | 367 2.5 0.5 75 5 4 3 12 400 | cup 55; tablesp
 breadcrumbs-fresh | breadcrumbs, fresh | as is | 266 3.3 0.7 49.4 5.3 4.5 2.7 8.9 490 | cup 45; tablespoon 3 | bread plant addedsugar | crunch binder | gluten | fresh breadcrumbs; soft breadcrumbs; fresh bread crumbs; soft bread crumbs
 flour-almond | almond flour | dry | 590 51 3.9 20 4.4 0 10.8 21.5 1 | cup 96; tablespoon 6 | nuts plant | starch-base | tree-nuts | almond flour; almond meal; blanched almond flour; ground almonds
 pizza-crust-cauliflower | cauliflower pizza crust | frozen | 230 6.5 2.5 36 2 0.5 3.5 6.5 480 | piece 150 | dough addedfat | starch-base | milk egg | cauliflower crust
-gnocchi-cauliflower | cauliflower gnocchi | frozen | 140 4 0.5 22.5 2 0 3.5 2 330 | cup 110; package 340 | pasta plant addedfat | starch-base | | cauliflower gnocchi frozen
+gnocchi-cauliflower | cauliflower gnocchi | frozen | 107 2.4 0.3 18 1.4 0 4.3 1.6 330 | cup 110; package 340 | pasta plant addedfat | starch-base | | cauliflower gnocchi frozen
 brazil-nuts | brazil nuts | raw | 659 67.1 16.1 11.7 2.3 0 7.5 14.3 3 | cup 133; piece 5; handful 30 | nuts plant | crunch | tree-nuts | brazil nut
 chestnuts-roasted | chestnuts, roasted | cooked | 245 2.2 0.4 53 10.6 0 5.1 3.2 2 | cup 143; piece 8 | nuts plant | bulk | | roasted chestnuts; roast chestnuts
 hemp-seeds | hemp seeds | raw | 553 48.8 4.6 8.7 1.5 0 4 31.6 5 | tablespoon 10; cup 160 | seed plant | crunch topping | | hemp hearts; shelled hemp seeds

@@ -7,18 +7,18 @@ chicken-thigh-skinless | chicken thigh, skinless | raw | 121 4.1 1.1 0 0 0 0 19.
 chicken-thigh-skin | chicken thigh with skin | raw | 221 16.6 4.5 0.3 0 0 0 16.5 81 | piece 135; medium 135; thigh 135 | poultry | protein | | chicken thighs; chicken thigh; skin-on chicken thighs; bone-in chicken thighs
 chicken-leg-skin | chicken leg with skin | raw | 214 16 4.4 0.2 0 0 0 16.4 84 | piece 230; drumstick 75; leg 230 | poultry | protein | | chicken legs; drumsticks; chicken drumstick; chicken pieces
 chicken-whole | chicken, whole, meat and skin | raw | 215 15.1 4.3 0 0 0 0 18.6 70 | piece 1000 | poultry | protein | | whole chicken; roasting chicken; chicken
-chicken-ground | chicken, ground | raw | 143 8.1 2.3 0 0 0 0 17.4 60 | cup 220 | poultry | protein | | ground chicken; minced chicken; chicken mince
+chicken-ground | chicken, ground | raw | 143 8.1 2.3 0 0 0 0 17.4 60 | cup 220 | poultry ground | protein | | ground chicken; minced chicken; chicken mince
 turkey-breast | turkey breast, skinless | raw | 114 1.5 0.3 0.1 0 0 0 23.7 113 | piece 150; slice 100; cup 140; breast 800 | poultrybreast poultry | protein | | turkey breast fillet; turkey escalope; turkey cutlets; turkey breast
-turkey-ground-lean | turkey, ground, 93 % lean | raw | 150 8.3 2.2 0 0 0 0 18.7 69 | cup 220 | poultry | protein | | ground turkey; minced turkey; turkey mince; lean ground turkey; 93/7 ground turkey; 93 lean turkey
-turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23.6 51 | cup 220 | poultrybreast poultry | protein | | 99/1 ground turkey; fat-free ground turkey; ground turkey breast; extra lean ground turkey; 99 lean turkey; fat-free ground turkey breast; 99 % fat-free ground turkey breast; fat-free turkey mince
-turkey-ground-fat | turkey, ground, 85 % lean | raw | 180 12.5 3.4 0 0 0 0 16.9 54 | cup 220 | poultry | protein | | 85/15 ground turkey
+turkey-ground-lean | turkey, ground, 93 % lean | raw | 150 8.3 2.2 0 0 0 0 18.7 69 | cup 220 | poultry ground | protein | | ground turkey; minced turkey; turkey mince; lean ground turkey; 93/7 ground turkey; 93 lean turkey
+turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23.6 51 | cup 220 | poultrybreast poultry ground | protein | | 99/1 ground turkey; fat-free ground turkey; ground turkey breast; extra lean ground turkey; 99 lean turkey; fat-free ground turkey breast; 99 % fat-free ground turkey breast; fat-free turkey mince
+turkey-ground-fat | turkey, ground, 85 % lean | raw | 180 12.5 3.4 0 0 0 0 16.9 54 | cup 220 | poultry ground | protein | | 85/15 ground turkey
 turkey-sliced | turkey breast, sliced, cured | as is | 104 1.7 0.4 4.2 3.5 1.5 0.5 17.1 1015 | slice 21 | poultrydeli | protein | | deli turkey; turkey ham; sliced turkey; turkey cold cut
 duck-breast | duck breast, skinless | raw | 123 4.3 1.3 0 0 0 0 19.9 56 | piece 180; breast 180 | poultry | protein |  | duck breast
-beef-ground-80 | beef, ground, 80 % lean | raw | 254 20 7.6 0 0 0 0 17.2 66 | cup 225 | meat | protein | | ground beef; minced beef; hamburger; beef mince; ground chuck; 80/20 ground beef; 80 lean ground beef; mince
-beef-ground-85 | beef, ground, 85 % lean | raw | 215 15 5.8 0 0 0 0 18.6 66 | cup 225 | meat | protein | | 85/15 ground beef; ground round; 85 lean ground beef
-beef-ground-90 | beef, ground, 90 % lean | raw | 176 10 3.9 0 0 0 0 20 66 | cup 225 | meat | protein | | 90/10 ground beef; lean ground beef; lean minced beef; lean beef mince; 90 lean ground beef; ground sirloin
-beef-ground-93 | beef, ground, 93 % lean | raw | 152 7 2.9 0 0 0 0 20.9 66 | cup 225 | meat | protein | | 93/7 ground beef; 93 lean ground beef
-beef-ground-95 | beef, ground, 95 % lean | raw | 137 5 2.2 0 0 0 0 21.4 66 | cup 225 | meat | protein | | 95/5 ground beef; 96/4 ground beef; 96 lean ground beef; 97 lean ground beef; extra lean ground beef; extra lean beef mince; 95 lean ground beef; 96 lean ground beef
+beef-ground-80 | beef, ground, 80 % lean | raw | 254 20 7.6 0 0 0 0 17.2 66 | cup 225 | meat ground | protein | | ground beef; minced beef; hamburger; beef mince; ground chuck; 80/20 ground beef; 80 lean ground beef; mince
+beef-ground-85 | beef, ground, 85 % lean | raw | 215 15 5.8 0 0 0 0 18.6 66 | cup 225 | meat ground | protein | | 85/15 ground beef; ground round; 85 lean ground beef
+beef-ground-90 | beef, ground, 90 % lean | raw | 176 10 3.9 0 0 0 0 20 66 | cup 225 | meat ground | protein | | 90/10 ground beef; lean ground beef; lean minced beef; lean beef mince; 90 lean ground beef; ground sirloin
+beef-ground-93 | beef, ground, 93 % lean | raw | 152 7 2.9 0 0 0 0 20.9 66 | cup 225 | meat ground | protein | | 93/7 ground beef; 93 lean ground beef
+beef-ground-95 | beef, ground, 95 % lean | raw | 137 5 2.2 0 0 0 0 21.4 66 | cup 225 | meat ground | protein | | 95/5 ground beef; 96/4 ground beef; 96 lean ground beef; 97 lean ground beef; extra lean ground beef; extra lean beef mince; 95 lean ground beef; 96 lean ground beef
 beef-chuck | beef chuck, trimmed to lean | raw | 142 6.2 2.4 0 0 0 0 21.4 76 | cup 150; piece 30 | meat | protein |  | beef chuck; stewing beef; beef stew meat; braising steak; beef for stew; goulash beef; stew meat; beef shin; shin of beef; beef
 beef-chuck-fat | beef chuck, with fat | raw | 233 17.2 6.9 0 0 0 0 18.7 66 | cup 150 | meat | protein |  | fatty chuck; beef chuck with fat; pot roast; chuck roast
 beef-sirloin | beef sirloin, lean | raw | 127 4.4 1.6 0 0 0 0 22.1 54 | piece 200; slice 120 | meat | protein |  | sirloin steak; lean steak; round steak; rump steak; beef round; topside; beef steak
@@ -28,16 +28,16 @@ lamb-shoulder | lamb shoulder, lean and fat | raw | 264 21.5 9.3 0 0 0 0 16.6 61
 pork-loin | pork loin, lean | raw | 143 5.7 1.9 0 0 0 0 21.4 52 | piece 150; slice 100; chop 150 | meat | protein | | pork loin; lean pork; pork chops; pork chop; pork cutlet
 pork-tenderloin | pork tenderloin, lean | raw | 109 2.2 0.7 0 0 0 0 21 53 | piece 450; slice 40 | meat | protein | | pork tenderloin; pork fillet
 pork-shoulder | pork shoulder, lean and fat | raw | 236 18 6.2 0 0 0 0 17.2 65 | cup 150 | meat | protein | | pork shoulder; pork butt; stewing pork; pork neck; pork
-pork-ground | pork, ground, 79 % lean | raw | 263 21.2 7.9 0 0 0 0 16.9 56 | cup 225 | meat | protein | | ground pork; minced pork; pork mince
-pork-ground-lean | pork, ground, 96 % lean | raw | 121 4 1.4 0.2 0 0 0 21.1 67 | cup 225 | meat | protein | | lean ground pork; lean minced pork; lean pork mince
+pork-ground | pork, ground, 79 % lean | raw | 263 21.2 7.9 0 0 0 0 16.9 56 | cup 225 | meat ground | protein | | ground pork; minced pork; pork mince
+pork-ground-lean | pork, ground, 96 % lean | raw | 121 4 1.4 0.2 0 0 0 21.1 67 | cup 225 | meat ground | protein | | lean ground pork; lean minced pork; lean pork mince
 pork-belly | pork belly | raw | 518 53 19.3 0 0 0 0 9.3 32 | slice 40 | meat | protein fat | | fresh pork belly; streaky pork
-bacon | bacon, streaky | raw | 417 39.7 13.3 0.7 0.7 0.5 0 12.6 833 | slice 26; rasher 26; strip 26; cup 110 | meat | flavour fat | | bacon; streaky bacon; bacon strips; bacon rashers; speck; smoked bacon; pancetta; lardons; raw bacon
-bacon-cooked | bacon, cooked | cooked | 541 41.8 13.7 1.4 0 0 0 37 2310 | slice 8; cup 110; tablespoon 7; rasher 8; strip 8 | meat | flavour topping | | cooked bacon; crumbled bacon; bacon bits; crisp bacon
+bacon | bacon, streaky | raw | 417 39.7 13.3 0.7 0.7 0.5 0 12.6 833 | slice 26; slice(thick) 38; slice(thin) 18; rasher 26; rasher(thick) 38; rasher(thin) 18; strip 26; strip(thick) 38; strip(thin) 18; cup 110 | meat | flavour fat | | bacon; streaky bacon; bacon strips; bacon rashers; speck; smoked bacon; pancetta; lardons; raw bacon
+bacon-cooked | bacon, cooked | cooked | 541 41.8 13.7 1.4 0 0 0 37 2310 | slice 8; slice(thick) 12; slice(thin) 5; rasher 8; rasher(thick) 12; strip 8; strip(thick) 12; cup 110; tablespoon 7 | meat | flavour topping | | cooked bacon; crumbled bacon; bacon bits; crisp bacon
 bacon-back | bacon, back, trimmed | raw | 130 4.7 1.5 1.3 1.2 1 0 20.3 900 | slice 28; rasher 28 | meat | flavour protein | | back bacon; canadian bacon; lean bacon; bacon medallions; trimmed back bacon
 bacon-turkey | turkey bacon | raw | 226 16.9 4.6 1.9 1.6 1 0 15.9 1040 | slice 14; rasher 14 | poultry | flavour | | turkey rashers
 ham-lean | ham, lean, cooked | as is | 110 3.6 1.2 1.2 1 0.8 0 18 1150 | slice 28; cup 140 | meat | protein flavour | | lean ham; extra lean ham; lean cooked ham
 ham-regular | ham, regular, cooked | as is | 163 8.6 2.9 3.8 0 0 1.3 16.6 1143 | slice 28; cup 140 | meat | protein flavour | | ham; cooked ham; sliced ham; diced ham; boiled ham; ham with fat; deli ham; smoked ham
-sausage-pork | pork sausage, fresh | raw | 304 26.5 8.7 1 1 0.8 0 15.4 740 | piece 75; link 75; patty 50 | meat | protein flavour |  | pork sausage; breakfast sausage; sausage meat; bratwurst; sausages; sausage
+sausage-pork | pork sausage, fresh | raw | 304 26.5 8.7 1 1 0.8 0 15.4 740 | piece 75; link 75; patty 50 | meat sausage | protein flavour | gluten sulphites | pork sausage; breakfast sausage; sausage meat; bratwurst; sausages; sausage
 sausage-smoked | smoked sausage, pork and beef | as is | 320 28.7 9.7 2.4 1 0.8 0 12.4 900 | piece 75; link 75; slice 10; cup 135 | meat | protein flavour | | smoked sausage; kielbasa; krakow sausage; smoked pork sausage; debreziner
 sausage-smoked-turkey | smoked turkey sausage | as is | 155 9 2.7 4 2 1.5 0 15 920 | piece 75; link 75; slice 10; cup 135 | poultry | protein flavour | | turkey sausage; turkey kielbasa; smoked turkey sausage; poultry sausage; chicken sausage
 sausage-frankfurter | frankfurter | as is | 305 27.6 11 2.5 1.6 1 0 11.7 980 | piece 50; link 50 | meat | protein | | frankfurters; hot dog; hot dogs; wiener; wieners
@@ -76,14 +76,17 @@ prosciutto | air-dried ham | as is | 195 8.3 2.7 0.3 0 0 0 27.8 2700 | slice 12 
 chicken-wing | chicken wing with skin | raw | 191 12.9 3.6 0 0 0 0 17.5 84 | piece 50; medium 50 | poultry | protein | | chicken wings; wings; chicken wing
 chicken-drumstick-skinless | chicken drumstick, skinless | raw | 116 3.7 1 0 0 0 0 19.4 98 | piece 62; drumstick 62; medium 62 | poultry | protein | | skinless drumsticks; skinless chicken drumsticks; skinless drumstick
 chicken-tenderloin | chicken tenderloin | raw | 109 1.6 0.4 0 0 0 0 23.3 49 | piece 50; medium 50; cup 140 | poultrybreast poultry | protein | | chicken tenderloins; chicken tenders; chicken inner fillets; inner fillets; chicken strips
-chicken-breast-ground | chicken breast, ground | raw | 114 2.2 0.6 0 0 0 0 22.8 60 | cup 220 | poultrybreast poultry | protein | | ground chicken breast; minced chicken breast; chicken breast mince
+chicken-breast-ground | chicken breast, ground | raw | 114 2.2 0.6 0 0 0 0 22.8 60 | cup 220 | poultrybreast poultry ground | protein | | ground chicken breast; minced chicken breast; chicken breast mince
 turkey-leg | turkey leg with skin | raw | 144 6.7 2.1 0 0 0 0 19.5 74 | piece 400; leg 400 | poultry | protein | | turkey legs; turkey thigh; turkey thighs; turkey drumstick
 turkey-meatballs | turkey meatballs | frozen | 190 11 3 7.5 1.5 0.8 1 16 520 | piece 28 | poultry | protein | gluten milk egg | turkey meatball
 turkey-pepperoni | turkey pepperoni | as is | 245 12 4 3 0.5 0.3 0 31 1880 | slice 1.8 | poultry | flavour topping | | turkey pepperoni slices
 turkey-jerky | turkey jerky | as is | 285 2.5 0.8 32 28 26 0.5 38 1900 | piece 20; ounce 28.35 | poultry addedsugar | protein | soy | smoked turkey jerky
 sausage-frankfurter-turkey | turkey frankfurter | as is | 215 16.5 4.6 3.5 1.8 1 0 13 1050 | piece 45; link 45 | poultry | protein flavour | | turkey frankfurters; turkey hot dog; turkey hot dogs; chicken frankfurter
 sausage-frankfurter-light | frankfurter, light | as is | 140 7 2.8 5.5 2 1.5 0 13.5 980 | piece 50; link 50 | meat | protein flavour | | light frankfurter; light hot dog; fat-free hot dog; reduced-fat hot dog; low-fat hot dogs
-sausage-italian | Italian sausage | raw | 346 31.3 11.3 0.7 0 0 0 14.3 731 | piece 110; link 110 | meat | protein flavour | | italian sausage; italian sausages; hot italian sausage; sweet italian sausage; mild italian sausage
+sausage-italian | Italian sausage | raw | 346 31.3 11.3 0.7 0 0 0 14.3 731 | piece 110; link 110 | meat sausage | protein flavour | sulphites | italian sausage; italian sausages; hot italian sausage; sweet italian sausage; mild italian sausage
+sausage-turkey-fresh | turkey sausage, fresh | raw | 155 8.1 2.3 0.5 0 0 0 18.8 593 | link 28; piece 57; patty 40 | poultry sausage | protein flavour | | fresh turkey sausage; turkey breakfast sausage; raw turkey sausage; turkey sausage links; fresh chicken sausage; chicken breakfast sausage
+sausage-lamb-fresh | lamb sausage, fresh | raw | 295 25.5 11 1 0.4 0 0.3 15.2 700 | piece 60; link 60 | meat sausage | protein flavour | | lamb sausages; merguez; merguez sausage
+sausage-beef-fresh | beef sausage, fresh | raw | 332 29 11.2 1.1 0.4 0 0 15.2 652 | piece 75; link 43 | meat sausage | protein flavour | | beef sausages; fresh beef sausage
 pepperoni | pepperoni | as is | 504 46.3 17.7 1.2 0 0 0 19.3 1582 | slice 2; cup 138 | meat | flavour topping | | pepperoni slices; sliced pepperoni
 beef-rib-eye | beef rib-eye, lean and fat | raw | 274 22.1 9.6 0 0 0 0 17.5 54 | piece 280; steak 280 | meat | protein | | rib-eye; ribeye; rib eye steak; ribeye steak; rib-eye steak; entrecote
 beef-strip | beef strip steak, lean and fat | raw | 204 13.4 5.4 0 0 0 0 20.6 53 | piece 250; steak 250 | meat | protein | | strip steak; sirloin strip; strip loin; club steak
@@ -94,13 +97,13 @@ beef-short-ribs | beef short ribs | raw | 388 36.2 15.8 0 0 0 0 14.4 49 | piece 
 beef-liver | beef liver | raw | 135 3.6 1.2 3.9 0 0 0 20.4 69 | slice 100 | meat | protein flavour |  | calf liver; calves liver; ox liver
 beef-jerky | beef jerky | as is | 410 25.6 10.8 11 9 8 1.8 33.2 1785 | piece 20 | meat addedsugar | protein | soy | jerky; dried beef strips
 pastrami | pastrami | as is | 147 5.8 2.7 0.4 0.1 0 0 21.8 1078 | slice 28 | meat | protein flavour | | beef pastrami; sliced pastrami
-bison-ground | bison, ground | raw | 146 7.2 2.9 0 0 0 0 20.2 70 | cup 220; patty 115 | meat | protein | | ground bison; bison; buffalo meat; minced bison
+bison-ground | bison, ground | raw | 146 7.2 2.9 0 0 0 0 20.2 70 | cup 220; patty 115 | meat ground | protein | | ground bison; bison; buffalo meat; minced bison
 rabbit | rabbit | raw | 136 5.6 1.7 0 0 0 0 20 41 | piece 200; cup 150 | meat | protein | | rabbit meat; rabbit pieces
-veal-ground | veal, ground | raw | 144 6.8 2.8 0 0 0 0 19.4 82 | cup 220 | meat | protein | | ground veal; minced veal; veal mince
+veal-ground | veal, ground | raw | 144 6.8 2.8 0 0 0 0 19.4 82 | cup 220 | meat ground | protein | | ground veal; minced veal; veal mince
 lamb-stew | lamb, lean, cubed | raw | 134 5.3 1.9 0 0 0 0 20.2 65 | cup 150 | meat | protein | | lamb stew meat; lamb cubes; stewing lamb; lean lamb
 lamb-leg | lamb leg, lean and fat | raw | 205 13.5 5.9 0 0 0 0 18.3 57 | cup 150; slice 100 | meat | protein | | leg of lamb; lamb leg; gigot
 lamb-leg-lean | lamb leg, lean | raw | 128 4.5 1.6 0 0 0 0 20.6 62 | cup 150; slice 100 | meat | protein | | lean leg of lamb; lean lamb leg
-lamb-ground | lamb, ground | raw | 282 23.4 10.2 0 0 0 0 16.6 59 | cup 220 | meat | protein | | ground lamb; minced lamb; lamb mince
+lamb-ground | lamb, ground | raw | 282 23.4 10.2 0 0 0 0 16.6 59 | cup 220 | meat ground | protein | | ground lamb; minced lamb; lamb mince
 lamb-chop | lamb chop, lean and fat | raw | 282 23.5 10.3 0 0 0 0 16.6 57 | piece 100 | meat | protein | | lamb chops; lamb cutlets; lamb cutlet
 pork-ribs | pork ribs | raw | 277 23.4 7.5 0 0 0 0 15.5 81 | piece 60; rack 700 | meat | protein | | spare ribs; spareribs; pork spareribs; baby back ribs; back ribs; pork rib
 ham-steak | ham steak | as is | 122 4.3 1.4 0 0 0 0 19.6 1270 | piece 225; slice 60 | meat | protein flavour | | gammon steak; ham slice thick
@@ -123,6 +126,6 @@ octopus | octopus | raw | 82 1 0.2 2.2 0 0 0 14.9 230 | cup 150 | shellfish | pr
 prawns-cooked | prawns, cooked | cooked | 99 0.3 0.1 0.2 0 0 0 24 111 | cup 145; piece 7; large 7 | shellfish | protein | crustaceans | cooked shrimp; cooked prawns; boiled prawns; cooked peeled prawns; cooked peeled shrimp
 tuna-pouch | tuna in a pouch | as is | 100 0.8 0.2 0 0 0 0 23 380 | pouch 74; package 74 | fish | protein | fish | tuna pouch; pouch tuna; pouch of tuna
 fish-fingers | fish fingers, frozen | frozen | 220 11 2 19 1.5 1 1.3 11.5 420 | piece 28; stick 28 | fish addedfat | protein crunch | fish gluten | fish sticks; fish finger; breaded fish sticks
-beef-ground-cooked | ground beef, lean, cooked | cooked | 230 12.1 4.7 0 0 0 0 28.5 89 | cup 140 | meat | protein | | cooked ground beef; cooked lean ground beef; browned ground beef; cooked minced beef; lean cooked ground beef
+beef-ground-cooked | ground beef, lean, cooked | cooked | 230 12.1 4.7 0 0 0 0 28.5 89 | cup 140 | meat ground | protein | | cooked ground beef; cooked lean ground beef; browned ground beef; cooked minced beef; lean cooked ground beef
 turkey-whole | turkey, whole, meat and skin | raw | 143 5.6 1.6 0.1 0 0 0 21.6 112 | piece 3600 | poultry | protein | | whole turkey; turkey; roasting turkey; turkey crown
 `;

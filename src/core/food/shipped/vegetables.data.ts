@@ -97,11 +97,11 @@ squash-spaghetti | spaghetti squash | raw | 31 0.6 0.1 6.9 2.8 0 1.5 0.6 17 | cu
 jicama | jicama | raw | 38 0.1 0 8.8 1.8 0 4.9 0.7 4 | cup 120; piece 650 | veg plant | bulk crunch | | yam bean; mexican turnip
 daikon | daikon | raw | 18 0.1 0 4.1 2.5 0 1.6 0.6 21 | cup 116; piece 340 | veg plant | bulk crunch | | mooli; white radish; daikon radish
 tomatillo | tomatillos | raw | 32 1 0.1 5.8 3.9 0 1.9 1 1 | cup 132; piece 34; medium 34 | veg plant | bulk flavour | | tomatillo; husk tomatoes
-poblano | poblano pepper | raw | 27 0.2 0 5.5 3 0 2 1 3 | piece 64; medium 64; cup 120 | veg plant | bulk flavour | | poblano; poblano peppers; poblanos; anaheim pepper; banana pepper
+poblano | poblano pepper | raw | 20 0.2 0.1 4.6 2.4 0 1.7 0.9 3 | piece 64; medium 64; cup 120 | veg plant | bulk flavour | | poblano; poblano peppers; poblanos; anaheim pepper; banana pepper
 green-beans-canned | green beans, canned, drained | drained | 24 0.4 0.1 4.3 1 0 2.2 1.1 231 | cup 135; can 240 | veg plant | bulk | | canned green beans; can green beans; canned french beans
 mushrooms-canned | mushrooms, canned, drained | drained | 25 0.3 0 5.1 2.3 0 2.4 1.9 425 | cup 156; can 113 | veg plant | bulk flavour | | canned mushrooms; can mushrooms; tinned mushrooms; mushroom pieces canned
 baby-corn | baby corn, canned, drained | drained | 27 0.3 0.1 4.5 1.5 0 2.2 2 240 | cup 130; can 225; piece 8 | veg plant | bulk | | baby corn; baby sweetcorn; canned baby corn
-kimchi | kimchi | as is | 23 0.5 0.1 4 1.1 0.5 1.6 1.7 600 | cup 150; tablespoon 10 | veg plant | flavour bulk | fish crustaceans | kimchee
+kimchi | kimchi | as is | 15 0.5 0.1 2.4 1.1 0.5 1.6 1.1 498 | cup 150; tablespoon 10 | veg plant | flavour bulk | fish crustaceans | kimchee
 potato-baby | baby potatoes | raw | 74 0.1 0 16.6 0.9 0 1.9 2 6 | piece 40; small 30; cup 150 | starchy plant | bulk starch-base | | new potatoes; fingerling potatoes; fingerlings; salad potatoes; baby potato; small new potatoes
 potato-nuggets | potato nuggets, frozen | frozen | 178 8.7 1.6 24.8 0.4 0 2 2 430 | piece 9; cup 128; bag 800 | starchy plant addedfat | starch-base crunch | | potato nuggets; potato puffs; tater puffs; potato tots
 chips-sweet-potato | sweet potato fries, frozen | frozen | 160 6 0.8 25 8 1 3.5 1.7 200 | cup 100; handful 60; bag 500 | starchy plant addedfat | starch-base | | sweet potato fries; sweet potato chips frozen
