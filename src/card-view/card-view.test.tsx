@@ -20,6 +20,7 @@ const card = makeCard({
   pins: [],
   swaps: SWAPS,
   system: 'us',
+  region: 'us',
   countedOn: '2026-11-25',
 });
 const html = renderToStaticMarkup(<CardView card={card} />);

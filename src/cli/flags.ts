@@ -8,6 +8,7 @@ const OPTIONS = {
   rule: { type: 'string' },
   by: { type: 'string' },
   units: { type: 'string' },
+  region: { type: 'string' },
   eater: { type: 'string', multiple: true },
   kcal: { type: 'string' },
   protein: { type: 'string' },

@@ -14,7 +14,7 @@ const USAGE = `imbiss: the engine without a screen
   ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]
          [--explain] [--json]
-         (all three: --units us|label|metric for cups and spoons)
+         (all three: --units us|label|metric for cups and spoons, --region us|gb for words)
   backup FILE
   restore FILE`;
 

@@ -1,11 +1,14 @@
 import type { ParsedLine } from '../contract/cli.ts';
 import { foodAnswer } from '../core/counting/score-recipe.ts';
+import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatAmount } from '../core/quantity/format-amount.ts';
 import type { MeasureSystem } from '../core/quantity/measure-system.ts';
 import { explainLine } from '../core/reading/explain-line.ts';
 import { type IngredientText, ingredientLines } from '../core/reading/read-recipe.ts';
+import { foodIn } from '../core/region/food-in.ts';
+import { REGIONS, type Region } from '../core/region/region.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
@@ -16,6 +19,17 @@ export function systemOf(flags: Flags): MeasureSystem {
   if (units === 'us' || units === 'label' || units === 'metric') return units;
   throw new CliError(`--units ${units} is not a system of measures.`, 'Use us, label or metric.');
 }
+
+/** The region that --region names. @throws CliError */
+export function regionFlag(flags: Flags): Region {
+  const region = flags.region ?? 'us';
+  const found = REGIONS.find((r) => r === region);
+  if (found === undefined) throw new CliError(`--region ${region} is not a region.`, `Use ${REGIONS.join(' or ')}.`);
+  return found;
+}
+
+/** The shipped foods as the region calls them. */
+export const foodsIn = (flags: Flags): Food[] => SHIPPED_FOODS.map((f) => foodIn(regionFlag(flags), f));
 
 /** Reads one line as `parse` prints it. */
 export function parsedLine(i: IngredientText, index: FoodIndex, system: MeasureSystem): ParsedLine {
@@ -37,7 +51,7 @@ export function parsedLine(i: IngredientText, index: FoodIndex, system: MeasureS
 export function parseCommand(text: string, flags: Flags): string {
   if (text.trim() === '') throw new CliError('There is nothing to read.', 'Give a text with one ingredient a line.');
   const system = systemOf(flags);
-  const index = indexFoods(SHIPPED_FOODS);
+  const index = indexFoods(foodsIn(flags));
   const lines = ingredientLines(text).map((i) => ({
     ...parsedLine(i, index, system),
     ...(flags.explain ? { rules: [...explainLine(i.text, i.group).steps] } : {}),

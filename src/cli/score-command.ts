@@ -3,7 +3,6 @@ import { recipeFromJson } from '../contract/recipe-file.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { sureWords } from '../core/counting/stair-words.ts';
 import { indexFoods } from '../core/food/match-food.ts';
-import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
@@ -12,7 +11,7 @@ import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
 import { type RecipeText, readRecipe } from '../core/reading/read-recipe.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
-import { systemOf } from './parse-command.ts';
+import { foodsIn, systemOf } from './parse-command.ts';
 import { readText } from './read-text.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
@@ -27,7 +26,7 @@ export function scoreCommand(text: string, flags: Flags): string {
   const score = scoreRecipe(recipe, {
     servings: servingsOf(flags, recipe),
     programs: programsAsked(flags),
-    index: indexFoods(SHIPPED_FOODS),
+    index: indexFoods(foodsIn(flags)),
     system: systemOf(flags),
     by: methodFlag(flags),
   });

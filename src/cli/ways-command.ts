@@ -1,9 +1,8 @@
 import type { WaysPrinted } from '../contract/cli.ts';
 import { indexFoods } from '../core/food/match-food.ts';
-import { SHIPPED_FOODS } from '../core/food/shipped/index.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import { plainCounter } from '../core/program/program.ts';
-import { SWAPS } from '../core/swap/library.ts';
+import { shippedSwapsIn } from '../core/swap/swap-in.ts';
 import { asWritten } from '../core/version/as-written.ts';
 import { kitchenOf } from '../core/version/kitchen.ts';
 import { lineOf } from '../core/version/line-of.ts';
@@ -15,7 +14,7 @@ import { readWithout } from '../core/ways/without.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
-import { systemOf } from './parse-command.ts';
+import { foodsIn, regionFlag, systemOf } from './parse-command.ts';
 import { recipeFromFile, servingsOf } from './score-command.ts';
 import { foodsNamed, numberFlag, ownSwaps, stockFlag, targetsOf } from './ways-flags.ts';
 
@@ -26,7 +25,8 @@ export function waysCommand(text: string, flags: Flags): string {
     throw new CliError('There are no ingredients in it.', 'Give the ingredients one a line, under "Ingredients".');
   const targets = targetsOf(flags);
   const system = systemOf(flags);
-  const index = indexFoods(SHIPPED_FOODS);
+  const foods = foodsIn(flags);
+  const index = indexFoods(foods);
   const keep = (flags.keep ?? []).map((k) => k.toLowerCase());
   const lines = recipe.ingredients.map((i, n) => {
     const line = lineOf(readIngredient(i.text, i.group, index, system), `line-${n}`);
@@ -37,7 +37,7 @@ export function waysCommand(text: string, flags: Flags): string {
   const servings = servingsOf(flags, recipe) ?? 1;
   const { steps } = recipe;
   const version = asWritten({ id: 'ways', recipeId: 'ways', servings, lines, steps, stepId: (n) => `step-${n}` });
-  const byId = new Map(SHIPPED_FOODS.map((f) => [f.id, f]));
+  const byId = new Map(foods.map((f) => [f.id, f]));
   const food = (id: string) => byId.get(id) ?? null;
   const answer = findWays(
     version,
@@ -49,9 +49,9 @@ export function waysCommand(text: string, flags: Flags): string {
       changes: numberFlag(flags['max-changes'], 'max-changes'),
     },
     {
-      kitchen: kitchenOf(SHIPPED_FOODS),
+      kitchen: kitchenOf(foods),
       food,
-      swaps: [...ownSwaps(flags.swaps), ...SWAPS],
+      swaps: [...ownSwaps(flags.swaps), ...shippedSwapsIn(regionFlag(flags))],
       counters: targets.map((t) => plainCounter(t.program)),
       system,
       without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),

@@ -195,7 +195,7 @@ describe('from a pasted recipe to a shared card', () => {
     await line(page, 'beef, ground, 95 % lean').waitFor();
     const afterBeef = await pointsOn(page);
     expect(Number.parseInt(afterBeef.Berta!, 10)).toBeLessThan(Number.parseInt(asWritten.Berta!, 10));
-    await swap('sour cream', /plain fat-free yogurt for soured cream/);
+    await swap('sour cream', /plain fat-free yogurt for sour cream/);
     await swap('cheddar', /half of the cheese fat-free/);
     // A part swap asks how much of it; the arrows move it, and what it counts goes along.
     await page.getByRole('slider').focus();

@@ -127,6 +127,17 @@ describe('the pantry', () => {
     await page.setInputFiles('input[type=file]', csv(text));
     await page.getByText('3 as they are').waitFor();
 
+    // The household talks otherwise, and its foods are called so; both names are found.
+    await page.goto(`${imbiss.home}/household`);
+    await page.getByLabel('Words', { exact: true }).selectOption('us');
+    await page.getByText('zucchini, ground beef').waitFor();
+    await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+    await page.getByLabel('Search the pantry').fill('courgette');
+    await page.getByRole('link', { name: 'zucchini raw' }).waitFor();
+    await page.getByRole('link', { name: 'Household', exact: true }).click();
+    await page.getByLabel('Words', { exact: true }).selectOption('gb');
+    await page.getByText('courgette, minced beef').waitFor();
+
     // Everything is found from anywhere.
     await page.keyboard.press('Control+k');
     await page.getByPlaceholder('A recipe, a food, a place…').fill('white stuff');
@@ -170,7 +181,7 @@ describe('the pantry', () => {
       .getByRole('button', { name: 'For 14.62' })
       .or(page.getByRole('button', { name: 'For 14.63' }))
       .waitFor();
-    await page.locator('tbody tr', { hasText: '(274 g) eggs' }).waitFor();
+    await page.locator('tbody tr', { hasText: 'eggs (274 g)' }).waitFor();
     expect(errors).toEqual([]);
     await context.close();
   });

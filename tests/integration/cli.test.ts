@@ -129,6 +129,20 @@ describe('ways', () => {
   });
 });
 
+describe('the region', () => {
+  it('is American unless it is said, and names foods and their words of two meanings', async () => {
+    const foodOf = async (...flags: string[]) =>
+      (
+        JSON.parse((await imbiss(['parse', '-', '--json', ...flags], '100 g chips\n1 courgette')).out) as {
+          food: { name: string };
+        }[]
+      ).map((l) => l.food.name);
+    expect(await foodOf()).toEqual(['potato chips', 'zucchini']);
+    expect(await foodOf('--region', 'gb')).toEqual(['oven chips, frozen', 'courgette']);
+    expect((await imbiss(['parse', '-', '--region', 'mars'], '1 egg')).status).toBe(2);
+  });
+});
+
 describe('parse', () => {
   it('prints an entry for every line, in order, as its schema says', async () => {
     const { status, out } = await imbiss(

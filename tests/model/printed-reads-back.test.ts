@@ -128,6 +128,7 @@ describe.each(REGIONS)('Imbiss reads what it prints, in %s', (region) => {
         pins: [],
         swaps,
         system: 'us',
+        region,
         countedOn: '2026-11-25',
       });
       const printed = cardText(card).split('\n');

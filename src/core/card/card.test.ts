@@ -43,6 +43,7 @@ const input = (rest: Partial<CardInput> = {}): CardInput => ({
   pins: [],
   swaps: SWAPS,
   system: 'us',
+  region: 'us',
   countedOn: '2026-11-25',
   ...rest,
 });

@@ -9,6 +9,8 @@ import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { PACKAGE_UNITS } from '../quantity/units.ts';
+import type { Region } from '../region/region.ts';
+import { sayIn } from '../region/say-in.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 import type { Kitchen } from '../version/kitchen.ts';
@@ -83,6 +85,8 @@ export interface CardInput {
   /** What its lines may have been swapped with. */
   readonly swaps: readonly Swap[];
   readonly system: MeasureSystem;
+  /** In whose words the cautions are said. */
+  readonly region: Region;
   readonly countedOn: string;
 }
 
@@ -155,7 +159,10 @@ export function makeCard(input: CardInput): Card {
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
-    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n')),
+    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n')).map((c) => ({
+      ...c,
+      words: sayIn(input.region, c.words),
+    })),
   };
 }
 

@@ -2,6 +2,7 @@ import type { Food } from '../food/food.ts';
 import type { CountLine, Part } from '../program/count.ts';
 import { combine, deviationOf, widened } from '../quantity/deviation.ts';
 import { exactly } from '../quantity/interval.ts';
+import { unitNamed } from '../quantity/units.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
 import type { Kitchen } from '../version/kitchen.ts';
@@ -39,7 +40,9 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     const food = kitchen.food(line.food.foodId, line.food.revision);
     if (food === null) return none;
     const range = likelyGrams(line.weight, food, line.amount?.unit ?? null);
-    return { ...base, parts: [{ food, grams, range }], open: false };
+    const unit = line.amount?.unit ?? null;
+    const weighed = unit !== null && unitNamed(unit)?.kind === 'weight';
+    return { ...base, parts: [{ food, grams, range }], weighed, open: false };
   }
   if (line.food.kind === 'recipe') {
     const inner = kitchen.version(line.food.versionId);

@@ -47,7 +47,8 @@ export function stairPlace(
     .filter((s): s is Slack => s !== null);
   const goes = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => a.mustGo! - b.mustGo!)[0];
   const comes = slacks.filter((s) => Number.isFinite(s.mayAdd)).sort((a, b) => a.mayAdd - b.mayAdd)[0];
-  const grams = (id: string, g: number, side: SafeSide): string => describeGrams(soleFood(lines, id), g, system, side);
+  const grams = (id: string, g: number, side: SafeSide): string =>
+    describeGrams(lines.find((l) => l.id === id)?.weighed ? null : soleFood(lines, id), g, system, side);
   const less =
     now.points === 0
       ? 'It counts nothing.'

@@ -23,6 +23,8 @@ export interface CountLine {
   readonly parts: readonly Part[];
   /** What the amount taken of another recipe may be, as a factor of it; what was said exactly, where left out. */
   readonly taken?: Interval;
+  /** Whether the line says a weight, so that more or less of it is said in grams too. */
+  readonly weighed?: boolean;
   /** Not read or weighed yet: the count is "so far". */
   readonly open: boolean;
 }

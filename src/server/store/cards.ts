@@ -45,6 +45,7 @@ export async function previewCard(s: Scope, versionId: string): Promise<Card> {
     pins: table.pins,
     swaps: (await swapShelfOf(s)).all,
     system: table.household.system,
+    region: table.household.region,
     countedOn: dayIn(table.household.zone, s.clock()),
   });
 }

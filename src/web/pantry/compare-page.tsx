@@ -6,6 +6,7 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { type CompareAt, type ComparedFood, foodAt } from '../../core/program/compare-foods.ts';
 import { formatShare } from '../../core/program/format-points.ts';
+import { sayIn } from '../../core/region/say-in.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
@@ -70,7 +71,9 @@ export function ComparePage() {
         ))}
       </fieldset>
       {compared.every((c) => c === null) ? (
-        <p className="mt-6 text-soft">Choose two foods, such as soured cream and its light kin.</p>
+        <p className="mt-6 text-soft">
+          {sayIn(household.region, 'Choose two foods, such as soured cream and its light kin.')}
+        </p>
       ) : (
         <table className="mt-4 w-full max-w-3xl text-left">
           <thead>

@@ -1,6 +1,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Food } from '../../core/food/food.ts';
+import { sayIn } from '../../core/region/say-in.ts';
 import { LabelForm } from '../components/label-form.tsx';
 import { Modal } from '../components/modal.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -53,7 +54,7 @@ export function PantryPage() {
             id="pantry-search"
             type="search"
             className="field"
-            placeholder="Any name: scallion, oleo, minced beef"
+            placeholder={sayIn(household.region, 'Any name: scallion, oleo, minced beef')}
             value={search}
             onChange={(e) => setSearch(e.target.value)}
           />

@@ -5,6 +5,7 @@ import { indexFoods } from '../../core/food/match-food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { platePoints } from '../../core/program/plate.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { sayIn } from '../../core/region/say-in.ts';
 import { AddLine } from '../components/add-line.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
@@ -46,7 +47,10 @@ export function PlatePage() {
       />
       {texts.length === 0 ? (
         <p className="text-soft">
-          Nothing on it yet. Write what lies on it, such as 2 tsp ketchup, 1 tbsp fat-free soured cream, 10 g jam.
+          {sayIn(
+            household.region,
+            'Nothing on it yet. Write what lies on it, such as 2 tsp ketchup, 1 tbsp fat-free soured cream, 10 g jam.',
+          )}
         </p>
       ) : (
         <table className="w-full text-left">
