@@ -28,8 +28,13 @@ describe('where a dish stands on its stair', () => {
     const mash = readVersion(['1 kg potatoes', '60 g butter'], { servings: 4 });
     const lines = countVersion(mash, kitchenOf(), []).lines;
     const house = stairPlace(lines, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
-    expect(house.more).toBe('Up to 1¼ tsp (6 g) more butter changes nothing.');
+    // Who weighs the butter goes on weighing it; who measures it does not.
+    expect(house.more).toBe('Up to 6 g more butter changes nothing.');
     expect(house.less).toBe('2 g less butter makes it 7.');
+    const spoons = readVersion(['1 kg potatoes', '4 tbsp butter'], { servings: 4 });
+    const spooned = countVersion(spoons, kitchenOf(), []).lines;
+    const by = stairPlace(spooned, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
+    expect(`${by.less} ${by.more}`).toMatch(/ t(?:b?)sp \(/);
     // A line of two foods has no measure of its own.
     const two = [{ ...lines[1]!, parts: [...lines[1]!.parts, lines[0]!.parts[0]!] }];
     const mixed = stairPlace(two, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
