@@ -185,6 +185,7 @@ describe('a card', () => {
     expect(text).toContain('Ledger (LE):');
     expect(text).toContain('1. Slice the potatoes');
     expect(text).toContain('no medical advice');
+    for (const c of card.cautions) expect(text).toContain(c.words);
     expect(text).toContain('Counted 25 Nov 2026');
   });
   it('without changes is the recipe as written', () => {
@@ -209,6 +210,14 @@ describe('cautions', () => {
     ['beef-ground-80', '160 °F (71 °C)'],
     ['beef-chuck', '145 °F (63 °C)'],
     ['pork-loin', '145 °F (63 °C)'],
+    // Ground meat and raw sausage of every animal: never the 145 °F of a whole cut.
+    ['lamb-ground', '160 °F (71 °C)'],
+    ['veal-ground', '160 °F (71 °C)'],
+    ['bison-ground', '160 °F (71 °C)'],
+    ['sausage-pork', '160 °F (71 °C)'],
+    ['sausage-lamb-fresh', '160 °F (71 °C)'],
+    ['sausage-beef-fresh', '160 °F (71 °C)'],
+    ['sausage-turkey-fresh', '165 °F (74 °C)'],
     ['salmon', '145 °F (63 °C)'],
     ['egg', '160 °F (71 °C)'],
   ])('%s: %s', (id, words) => expect(of([id])).toContain(words));
@@ -301,5 +310,28 @@ describe('cautions for meat', () => {
     expect(ids('butter')).not.toContain('raw');
     expect(ids('egg')).toContain('egg');
     expect(ids('egg-boiled').filter((id) => id === 'egg')).toEqual([]);
+    for (const id of ['lamb-ground', 'sausage-italian', 'sausage-beef-fresh'])
+      expect(ids(id)).not.toContain('whole-meat');
+  });
+  it('are not for what is nothing of the kind', () => {
+    expect(ids('potato')).toEqual(['leftovers']);
+    expect(ids('salmon')).toContain('fish');
+    expect(ids('tuna-water', 'chicken-breast')).not.toContain('fish');
+    expect(ids('xylitol')).toContain('polyols');
+    expect(ids('sugar')).not.toContain('polyols');
+  });
+  it('send to the labels of what is ready-made, a few of them by name', () => {
+    const words = (...foods: string[]) =>
+      cautionsFor(
+        foods.map((id) => shippedFood(id)!),
+        '',
+      ).find((c) => c.id === 'labels')?.words;
+    expect(words('potato', 'butter')).toBeUndefined();
+    expect(words('potato', 'puff-pastry')).toBe(
+      'Ready-made foods differ: for allergens read the labels of puff pastry, ready-made.',
+    );
+    const many = ['puff-pastry', 'crackers', 'soy-sauce', 'bouillon-cube', 'pancake-mix'];
+    expect(words(...many)).toMatch(/bouillon cube and others\.$/);
+    expect(words(...many.slice(0, 4))).toMatch(/bouillon cube\.$/);
   });
 });

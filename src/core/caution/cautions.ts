@@ -1,4 +1,4 @@
-import type { Food } from '../food/food.ts';
+import type { Food, FoodKind } from '../food/food.ts';
 
 /** A usual caution with where it comes from. */
 export interface Caution {
@@ -13,6 +13,14 @@ const rawMeat = (f: Food) => f.state === 'raw' && f.kinds.some((k) => k === 'mea
 /** Ground meat and raw sausage, whose inside was once the outside; own foods say so by their name. */
 const isGround = (f: Food) =>
   f.kinds.some((k) => k === 'ground' || k === 'sausage') || /\bground\b|\bminced?\b|sausage/i.test(f.name);
+
+const OF_A_MAKER = new Set<FoodKind>(['bread', 'dough', 'mix', 'sauce', 'broth', 'sausage']);
+/** Foods of which the maker decides what is in them: of such a kind, or put together with fat or sugar. */
+const isReadyMade = (f: Food): boolean =>
+  f.kinds.some((k) => OF_A_MAKER.has(k)) ||
+  (f.allergens.length > 0 && f.kinds.some((k) => k === 'addedfat' || k === 'addedsugar'));
+/** So many ready-made foods are named. */
+const NAMED = 4;
 
 /**
  * The cautions that a dish of these foods and steps calls for. Official advice and the maker's manual go first.
@@ -67,6 +75,15 @@ export function cautionsFor(foods: readonly Food[], text: string): Caution[] {
     say(
       'kidney-beans',
       'Boil dried kidney beans hard for at least 10 minutes: raw they are poisonous.',
+      'common practice',
+    );
+  }
+  const made = foods.filter(isReadyMade).map((f) => f.name);
+  if (made.length > 0) {
+    const more = made.length > NAMED ? ' and others' : '';
+    say(
+      'labels',
+      `Ready-made foods differ: for allergens read the labels of ${made.slice(0, NAMED).join('; ')}${more}.`,
       'common practice',
     );
   }

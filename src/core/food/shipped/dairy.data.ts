@@ -97,7 +97,7 @@ cream-whipped-can | whipped cream from a can | as is | 257 22.2 13.8 12.5 8 8 0 
 whipped-topping-light | whipped topping, light | frozen | 215 13 11 23.5 23 22 0 1.3 70 | cup 75; tablespoon 4.7; tub 226 | addedsugar addedfat | creaminess topping | milk | light whipped topping; lite whipped topping; reduced-fat whipped topping
 whipped-topping-fatfree | whipped topping, fat-free | frozen | 149 1.3 1.1 33 17 16 0 0.5 70 | cup 75; tablespoon 4.7; tub 226 | addedsugar | creaminess topping | milk | fat-free whipped topping; fat free whipped topping; nonfat whipped topping
 whipped-topping-sugarfree | whipped topping, sugar-free | frozen | 215 11 10.5 29 0 0 0 0 20 | cup 75; tablespoon 4.7; tub 226 | sweetener addedfat | creaminess topping | milk | sugar-free whipped topping; sugar free whipped topping; no-sugar whipped topping
-ice-cream-light | ice cream, light | as is | 180 4.8 2.9 29.5 22 18 0.3 4.8 75 | cup 76; scoop 60 | dairy addedsugar | sweetness creaminess | milk | light ice cream; reduced-fat ice cream; low-fat ice cream
+ice-cream-light | ice cream, light | as is | 180 4.8 2.9 29.5 22 18 0.3 4.8 75 | cup 152; scoop 76 | dairy addedsugar | sweetness creaminess | milk | light ice cream; reduced-fat ice cream; low-fat ice cream
 yogurt-frozen | frozen yogurt | frozen | 127 3.6 2.3 21.6 20 17 0 3 63 | cup 174; scoop 70 | dairy addedsugar | sweetness creaminess | milk | frozen yoghurt; froyo
 sherbet | sherbet | frozen | 144 2 1.2 30.4 24.3 22 1.3 1.1 46 | cup 148; scoop 70 | dairy addedsugar | sweetness | milk | orange sherbet; fruit sherbet
 ice-pop-sugarfree | ice pop, sugar-free | frozen | 24 0 0 6 0 0 0 0 10 | piece 50 | sweetener | sweetness | | sugar-free ice pop; sugar-free popsicle; sugar-free ice lolly

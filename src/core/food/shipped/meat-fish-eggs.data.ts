@@ -65,7 +65,7 @@ mackerel | mackerel | raw | 205 13.9 3.3 0 0 0 0 18.6 90 | fillet 112; piece 112
 mackerel-smoked | mackerel, smoked | as is | 305 24 5.5 0 0 0 0 20 750 | fillet 80; piece 80 | fish | protein flavour | fish | smoked mackerel
 salmon-canned | salmon, canned, drained | drained | 136 5.4 1.1 0 0 0 0 21 380 | can 150; cup 150 | fish | protein | fish | canned salmon; pink salmon canned; tinned salmon
 scallops | scallops | raw | 69 0.5 0.1 3.2 0 0 0 12.1 392 | piece 15; large 30; cup 140 | shellfish | protein | molluscs | sea scallops; bay scallops
-surimi | crab sticks | as is | 95 0.5 0.1 15 6 5 0.5 7.6 530 | piece 17; cup 120 | fishsweet addedsugar | protein | fish crustaceans egg | imitation crab; surimi; crab sticks
+surimi | crab sticks | as is | 95 0.5 0.1 15 6 5 0.5 7.6 530 | piece 17; cup 120 | fishsweet addedsugar | protein | fish crustaceans egg gluten soy | imitation crab; surimi; crab sticks
 venison | venison, lean | raw | 120 2.4 0.9 0 0 0 0 23 51 | cup 150; slice 100 | meat | protein |  | deer; wild boar
 beef-roast-cooked | beef, roast, lean, cooked | cooked | 179 6 2.1 0 0 0 0 29.2 55 | slice 28; cup 140 | meat | protein | | cooked beef; roast beef; leftover roast beef; sliced roast beef
 corned-beef | corned beef | canned | 250 14.9 6.2 0 0 0 0 27.1 1006 | slice 28; can 340; cup 140 | meat | protein |  | canned corned beef; salt beef
