@@ -133,7 +133,8 @@ export function weighAmount(
   // "1 large head of cabbage": the size says more than the head.
   const names = unit
     ? [...(unit.name === 'head' ? sizes : []), unit.name]
-    : [...sizes, ...unitWordsIn(reading?.item ?? '', food), 'piece', 'medium', 'large'];
+    : // "1 large (8-inch) tortilla": the inches say more than the word.
+      [...(isMeasured(forms) ? ['piece'] : []), ...sizes, ...unitWordsIn(reading?.item ?? '', food), ...ANY_PIECE];
   for (const name of names) {
     const m =
       food.measures.find((x) => x.unit === name && x.form !== null && forms.has(singular(x.form))) ??
@@ -151,6 +152,9 @@ export function weighAmount(
   const rough = unit ? ROUGH[unit.name] : undefined;
   return rough === undefined ? null : { grams: quantity * rough, from: 'estimate', spread: ROUGHNESS };
 }
+
+const ANY_PIECE = ['piece', 'medium', 'large'];
+const isMeasured = (forms: ReadonlySet<string>): boolean => [...forms].some((f) => f.endsWith(' inch'));
 
 /** The forms a line's words name: `grated`, `packed`, `8 inch`. */
 function formsIn(reading: Described | null): ReadonlySet<string> {
