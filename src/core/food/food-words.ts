@@ -34,6 +34,8 @@ export function foodWords(text: string): string[] {
       .replace(/(\d) %/g, '$1%')
       // Sweetened, and no coconut cream.
       .replace(/\bcream of coconut\b/g, 'creamofcoconut')
+      // Potatoes for a salad, and no potato salad.
+      .replace(/\bsalad potato(?:es)?\b/g, 'saladpotato')
       .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')
       .split(/[^a-z0-9%/.-]+/)
       .flatMap((w) => (/^[a-z]+(?:-[a-z]+)+$/.test(w) ? w.split('-') : [w]))

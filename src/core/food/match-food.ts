@@ -110,6 +110,10 @@ const STATE_WORDS: Readonly<Record<string, Food['state']>> = {
   drained: 'drained',
 };
 
+/** Tools that stand among ingredients, and in names of foods: alone they are no food. */
+const TOOLS = new Set(['skewer', 'toothpick', 'foil', 'parchment', 'stick']);
+const TOOL_AT_MOST = 0.5;
+
 /** The word as the pantry spells it. */
 const spelled = (index: FoodIndex, word: string): string =>
   index.byWord.has(word) || isNoise(word) ? word : (nearestWord(word, index.byWord.keys()) ?? word);
@@ -197,6 +201,7 @@ export function matchFood(index: FoodIndex, item: string, note: string | null = 
         c -= SCORE.dryOfOther;
     } else if (food.state === 'cooked' && confidence < SCORE.content) c -= SCORE.cookedUnasked;
     c -= doubt;
+    if (words.every((w) => TOOLS.has(w))) c = Math.min(c, TOOL_AT_MOST);
     const graded = grade === null ? food : ofGrade(index, food, grade);
     return { food: graded, confidence: Math.max(0, Math.min(1, c)), order: c };
   });

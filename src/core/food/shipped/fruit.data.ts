@@ -7,7 +7,7 @@ plum | plum | raw | 46 0.3 0 11.4 9.9 0 1.4 0.7 0 | cup 165; piece 66; small 45;
 cherry-sour | sour cherries | raw | 50 0.3 0.1 12.2 8.5 0 1.6 1 3 | cup 155; piece 7; handful 60 | fruit plant | bulk topping | | sour cherries; tart cherries; morello cherries
 cherry-sweet | sweet cherries | raw | 63 0.2 0 16 12.8 0 2.1 1.1 0 | cup 154; piece 8; handful 70 | fruit plant | bulk topping | | cherries; sweet cherry; dark cherries
 cherries-in-juice | cherries in juice | canned | 54 0 0 13.8 12.3 0 1.5 0.9 3 | cup 250; jar 680; can 425 | fruitinjuice plant | bulk topping | | cherries in juice; canned cherries in juice
-cherries-in-syrup | cherries in syrup | canned | 83 0.2 0 21.1 19.6 9 1.5 0.7 3 | cup 253; jar 680; can 425 | fruit plant addedsugar | bulk topping | | cherries in syrup; canned cherries; cherry pie cherries
+cherries-in-syrup | cherries in syrup | canned | 83 0.2 0 21.1 19.6 9 1.5 0.7 3 | cup 253; jar 680; can 425 | fruit plant addedsugar | bulk topping | | cherries in syrup; canned cherries
 apricot | apricot | raw | 48 0.4 0 11.1 9.2 0 2 1.4 1 | cup 155; piece 35; medium 35 | fruit plant | bulk topping | | apricots
 peach | peach | raw | 39 0.3 0 9.5 8.4 0 1.5 0.9 0 | cup 154; small 130; medium 150; large 175; piece 150 | fruit plant | bulk topping | | peaches; nectarine; nectarines
 peaches-in-juice | peaches in juice | canned | 44 0 0 11.6 10.3 0 1.3 0.6 4 | cup 250; can 411 | fruitinjuice plant | bulk topping | | peaches in juice; canned peaches in juice

@@ -99,7 +99,7 @@ english-muffin | English muffin | as is | 227 1.7 0.4 44.2 3.5 2 3.5 8.9 402 | p
 croissant | croissant | as is | 406 21 11.7 45.8 11.3 8 2.6 8.2 467 | piece 57 | bread addedfat addedsugar | starch-base | gluten milk egg | croissants; brioche
 croutons | croutons | dry | 407 6.6 1.5 73.5 4 3 5.1 11.9 698 | cup 30; handful 15 | bread plant addedfat | crunch topping | gluten | crouton; seasoned croutons
 ramen | instant noodles, fried | dry | 440 17 7.6 62 2 1 2.9 10 1850 | package 85; packet 85 | pasta addedfat | starch-base | gluten | ramen noodles; instant noodles; ramen
-tortellini | tortellini, cheese, chilled | as is | 307 7.2 3.6 47 1 0 1.9 13.5 344 | cup 108; package 255 | pasta | starch-base | gluten egg milk | cheese tortellini; ravioli; cheese ravioli; pierogi
+tortellini | tortellini, cheese, chilled | as is | 307 7.2 3.6 47 1 0 1.9 13.5 344 | cup 108; package 255 | pasta | starch-base | gluten egg milk | cheese tortellini; ravioli; cheese ravioli
 couscous-cooked | couscous, cooked | cooked | 112 0.2 0 23.2 0.1 0 1.4 3.8 5 | cup 157 | grain plant | starch-base | gluten | cooked couscous
 barley-cooked | pearl barley, cooked | cooked | 123 0.4 0.1 28.2 0.3 0 3.8 2.3 3 | cup 157 | wholegrain plant | starch-base | gluten | cooked barley
 farro | farro | dry | 338 2.4 0.4 70.2 6.8 0 10.7 14.6 8 | cup 174 | wholegrain plant | starch-base | gluten | spelt; spelt berries; wheat berries; freekeh

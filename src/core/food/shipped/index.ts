@@ -5,6 +5,7 @@ import { fruit } from './fruit.data.ts';
 import { grainsLegumesNuts } from './grains-legumes-nuts.data.ts';
 import { meatFishEggs } from './meat-fish-eggs.data.ts';
 import { readFoodTable } from './read-food-table.ts';
+import { ready } from './ready.data.ts';
 import { vegetables } from './vegetables.data.ts';
 
 /** The foods that come with Imbiss: generic names, no brands. */
@@ -15,4 +16,5 @@ export const SHIPPED_FOODS: readonly Food[] = [
   ...readFoodTable(dairy, 'dairy'),
   ...readFoodTable(grainsLegumesNuts, 'grains, pulses and nuts'),
   ...readFoodTable(fatsSweetsSauces, 'fats, sweets and seasonings'),
+  ...readFoodTable(ready, 'ready foods'),
 ];

@@ -108,7 +108,7 @@ lamb-chop | lamb chop, lean and fat | raw | 282 23.5 10.3 0 0 0 0 16.6 57 | piec
 pork-ribs | pork ribs | raw | 277 23.4 7.5 0 0 0 0 15.5 81 | piece 60; rack 700 | meat | protein | | spare ribs; spareribs; pork spareribs; baby back ribs; back ribs; pork rib
 ham-steak | ham steak | as is | 122 4.3 1.4 0 0 0 0 19.6 1270 | piece 225; slice 60 | meat | protein flavour | | gammon steak; ham slice thick
 pork-rinds | pork rinds | as is | 544 31.3 11.4 0 0 0 0 61.3 1818 | cup 20; bag 100 | meat | crunch | | pork crackling; crackling; pork scratchings
-liverwurst | liver sausage | as is | 326 28.5 10.6 2.2 0 0 0 14.1 860 | slice 18; tablespoon 15 | meat | protein flavour | | liverwurst; leberwurst; liver pate
+liverwurst | liver sausage | as is | 326 28.5 10.6 2.2 0 0 0 14.1 860 | slice 18; tablespoon 15 | meat | protein flavour | | liverwurst; leberwurst
 black-pudding | black pudding | as is | 290 22 8.5 14 0.5 0 0.5 10 940 | slice 30 | meat | protein flavour | gluten | blood sausage; blood pudding
 chorizo-soya | soya chorizo | as is | 190 12 1.5 9 2 1 4 13 1000 | link 80 | tofu plant addedfat | flavour protein | soy | soy chorizo; vegetarian chorizo; plant-based chorizo
 duck-skin | duck, meat and skin | raw | 404 39.3 13.2 0 0 0 0 11.5 63 | piece 1800; leg 250 | poultry | protein | | duck; whole duck; duck legs; duck leg; duck with skin; duck breast with skin
