@@ -20,7 +20,7 @@ const isReadyMade = (f: Food): boolean =>
   f.kinds.some((k) => OF_A_MAKER.has(k)) ||
   (f.allergens.length > 0 && f.kinds.some((k) => k === 'addedfat' || k === 'addedsugar'));
 /** So many ready-made foods are named. */
-const NAMED = 4;
+const MOST_NAMED = 4;
 
 /**
  * The cautions that a dish of these foods and steps calls for. Official advice and the maker's manual go first.
@@ -80,10 +80,10 @@ export function cautionsFor(foods: readonly Food[], text: string): Caution[] {
   }
   const made = foods.filter(isReadyMade).map((f) => f.name);
   if (made.length > 0) {
-    const more = made.length > NAMED ? ' and others' : '';
+    const more = made.length > MOST_NAMED ? ' and others' : '';
     say(
       'labels',
-      `Ready-made foods differ: for allergens read the labels of ${made.slice(0, NAMED).join('; ')}${more}.`,
+      `Ready-made foods differ: for allergens read the labels of ${made.slice(0, MOST_NAMED).join('; ')}${more}.`,
       'common practice',
     );
   }
