@@ -279,6 +279,7 @@ describe('words for numbers', () => {
     expect(words('2 eggs')).toBe('2');
     expect(words('2 cans tomatoes')).toBe('2 cans (411 g each)');
     expect(words('1 (15 oz) can chickpeas')).toBe('1 can (255 g when drained)');
+    expect(words('1 tin chickpeas')).toBe('1 tin (253 g when drained)');
     expect(words('4 chicken thighs, bone-in')).toBe('4');
   });
 });

@@ -18,7 +18,7 @@ import { pairLines } from '../version/pair-lines.ts';
 import { stepUses } from '../version/step-uses.ts';
 import { stepsAsChanged } from '../version/steps-as-changed.ts';
 import type { Line, Version } from '../version/version.ts';
-import { hasRefuse } from '../version/words-of-line.ts';
+import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
@@ -97,7 +97,7 @@ export interface CardInput {
 export function amountOnCard(line: Line, food: Food | null): string {
   if (line.amount === null) return '';
   const { quantity, quantityMax, unit } = line.amount;
-  const said = formatMeasure(quantity, unit, quantityMax);
+  const said = tinAsSaid(formatMeasure(quantity, unit, quantityMax), line.text);
   const grams = gramsOnCard(line);
   if (grams === null || unit === null) return said;
   if (!PACKAGE_UNITS.has(unit)) return `${said} (${grams})`;
