@@ -5,7 +5,7 @@ import { REGIONS } from '../../core/region/region.ts';
 import type { Db } from '../db/open.ts';
 
 /** Every name of a food, whoever's English it is. */
-const namesOf = (food: Food): string[] => {
+const everyNameOf = (food: Food): string[] => {
   const called = [food, ...REGIONS.map((r) => foodIn(r, food))];
   return [...new Set(called.flatMap((f) => [f.name, ...f.synonyms]))];
 };
@@ -16,7 +16,7 @@ export async function indexNames(db: Db, foods: readonly Food[], householdId: st
     const rows = foods.slice(i, i + 200).map((f) => ({
       food_id: f.id,
       household_id: householdId,
-      words: namesOf(f)
+      words: everyNameOf(f)
         .map((n) => foodWords(n).join(' '))
         .join(' · '),
     }));

@@ -4,10 +4,10 @@ import { CreditSchema } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
 import { inUse } from '../../core/errors.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
-import { usersOfRecipe } from './recipe-rows.ts';
 import { nowOf, recount } from './scope.ts';
 import type { Shelf } from './shelf.ts';
 import { fromJson, toJson } from './stored.ts';
+import { takersOf } from './takers.ts';
 
 /** A recipe's title and credit. Recipes are brought in with their version as written, in `recipes.ts`. */
 export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
@@ -48,7 +48,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
       .execute();
   },
   checkRemoval: async (s, id) => {
-    const users = await usersOfRecipe(s, id);
+    const users = await takersOf(s, { recipe: id });
     if (users.length > 0)
       throw inUse('Another recipe takes from this one.', `${users.join(', ')}: change that line first.`);
   },

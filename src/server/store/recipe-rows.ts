@@ -27,24 +27,6 @@ export async function getRecipe(s: Scope, id: string): Promise<Recipe> {
   return recipeOf(row);
 }
 
-/** The recipes that take from a recipe, by title. */
-export async function usersOfRecipe(s: Scope, recipeId: string): Promise<string[]> {
-  const rows = await s.db
-    .selectFrom('version_inner')
-    .innerJoin('version', 'version.id', 'version_inner.version_id')
-    .innerJoin('recipe', 'recipe.id', 'version.recipe_id')
-    .select('recipe.title')
-    .distinct()
-    .where('version_inner.inner_recipe_id', '=', recipeId)
-    .where('recipe.household_id', '=', s.householdId)
-    .where('recipe.id', '!=', recipeId)
-    .where('recipe.removed_at', 'is', null)
-    .where('version.removed_at', 'is', null)
-    .orderBy('recipe.title')
-    .execute();
-  return rows.map((r) => `"${r.title}"`);
-}
-
 /** The recipes of a household that have a food in any of their versions. */
 export async function recipesUsing(s: Scope, foodId: string): Promise<{ id: string; title: string }[]> {
   return s.db

@@ -7,6 +7,7 @@ import { foodsByRevision } from './foods.ts';
 import { innerVersions, versionOf, versionRowName } from './kitchen.ts';
 import type { Scope } from './scope.ts';
 import { readable } from './stored.ts';
+import { takersOf } from './takers.ts';
 
 /** The versions of a recipe that are not removed, in the order in which they were made. */
 export async function versionsOf(s: Scope, recipeId: string): Promise<Version[]> {
@@ -69,27 +70,10 @@ async function refuseCircles(s: Scope, version: Version, fresh: readonly Line[])
   }
 }
 
-/** The recipes whose versions take from a version, by title. */
-export async function usersOfVersion(s: Scope, versionId: string): Promise<string[]> {
-  const rows = await s.db
-    .selectFrom('version_inner')
-    .innerJoin('version', 'version.id', 'version_inner.version_id')
-    .innerJoin('recipe', 'recipe.id', 'version.recipe_id')
-    .select('recipe.title')
-    .distinct()
-    .where('version_inner.inner_version_id', '=', versionId)
-    .where('version.household_id', '=', s.householdId)
-    .where('version.removed_at', 'is', null)
-    .where('recipe.removed_at', 'is', null)
-    .orderBy('recipe.title')
-    .execute();
-  return rows.map((r) => `"${r.title}"`);
-}
-
 /** @throws DomainError in-use, by name */
 export async function refuseWhileUsed(s: Scope, version: Version): Promise<void> {
   if (version.kind === 'asWritten') throw inUse('The version as written stays.', 'Remove the whole recipe instead.');
-  const users = await usersOfVersion(s, version.id);
+  const users = await takersOf(s, { version: version.id });
   if (users.length > 0)
     throw inUse(
       `${users.join(', ')} ${users.length === 1 ? 'takes' : 'take'} from this version.`,

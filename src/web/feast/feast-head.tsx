@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import { SaveQuestion, SaveState } from '../components/save-state.tsx';
 import { UndoButtons } from '../components/undo-buttons.tsx';
+import { useTyped } from '../components/use-typed.ts';
 import { useUndoKeys } from '../components/use-undo-keys.ts';
 import type { OpenFeast } from './use-feast.ts';
 
@@ -44,48 +44,32 @@ export function FeastHead({ saved, shown, change }: Pick<OpenFeast, 'saved' | 's
   );
 }
 
+const feastNameTyped = (text: string): string | undefined => text.trim().slice(0, 120) || undefined;
+
 function NameField({ name, onName }: { name: string; onName: (name: string) => void }) {
-  const [text, setText] = useState(name);
-  const done = () => {
-    const next = text.trim().slice(0, 120);
-    if (next === '') setText(name);
-    else if (next !== name) onName(next);
-  };
+  const { field } = useTyped(name, feastNameTyped, onName);
   return (
     <div>
       <h1 className="sr-only">{name}</h1>
       <label>
         <span className="label">Feast</span>
-        <input
-          className="field w-64 font-bold font-head text-xl"
-          maxLength={120}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={done}
-          onKeyDown={(e) => e.key === 'Enter' && done()}
-        />
+        <input className="field w-64 font-bold font-head text-xl" maxLength={120} {...field} />
       </label>
     </div>
   );
 }
 
+const peopleTyped = (text: string): number | undefined => {
+  const value = /^\d{1,3}$/.test(text.trim()) ? Number(text) : 0;
+  return value >= 1 && value <= 500 ? value : undefined;
+};
+
 function PeopleField({ people, onPeople }: { people: number; onPeople: (people: number) => void }) {
-  const [text, setText] = useState(String(people));
-  const value = /^\d{1,3}$/.test(text.trim()) ? Number(text) : Number.NaN;
-  const right = value >= 1 && value <= 500;
-  const done = () => right && value !== people && onPeople(value);
+  const { field } = useTyped(String(people), peopleTyped, onPeople);
   return (
     <label>
       <span className="label">For how many</span>
-      <input
-        inputMode="numeric"
-        className="field w-20"
-        value={text}
-        aria-invalid={!right}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={done}
-        onKeyDown={(e) => e.key === 'Enter' && done()}
-      />
+      <input inputMode="numeric" className="field w-20" {...field} />
     </label>
   );
 }

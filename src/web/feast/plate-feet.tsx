@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { certaintyWords, formatPoints, formatTarget } from '../../core/program/format-points.ts';
+import { useTyped } from '../components/use-typed.ts';
 import type { CountingEater } from '../context/household-context.ts';
 
 interface PlateFeetProps {
@@ -69,22 +69,16 @@ interface TargetProps {
   readonly onPoints: (points: number | null) => void;
 }
 
+/** null for no target; undefined for what is none. */
+function pointsTyped(text: string): number | null | undefined {
+  if (text.trim() === '') return null;
+  const value = Number(text.replace(',', '.'));
+  return value >= 0 && value <= 1000 ? value : undefined;
+}
+
 function TargetField({ name, points, onPoints }: TargetProps) {
-  const [text, setText] = useState(points === null ? '' : formatTarget(points));
-  const value = text.trim() === '' ? null : Number(text.replace(',', '.'));
-  const right = value === null || (value >= 0 && value <= 1000);
-  const done = () => right && value !== points && onPoints(value);
+  const { field } = useTyped(points === null ? '' : formatTarget(points), pointsTyped, onPoints);
   return (
-    <input
-      aria-label={`At most, ${name}`}
-      inputMode="decimal"
-      className="field w-20"
-      placeholder="any"
-      value={text}
-      aria-invalid={!right}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={done}
-      onKeyDown={(e) => e.key === 'Enter' && done()}
-    />
+    <input aria-label={`At most, ${name}`} inputMode="decimal" className="field w-20" placeholder="any" {...field} />
   );
 }

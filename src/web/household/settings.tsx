@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
 import type { Household } from '../../core/table/table.ts';
+import { useTyped } from '../components/use-typed.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
@@ -72,26 +73,17 @@ function RegionField() {
   );
 }
 
+const householdNameTyped = (text: string): string | undefined => text.trim() || undefined;
+
 function NameOfHousehold() {
   const { household, changeHousehold } = useHousehold();
-  const [name, setName] = useState(household.name);
-  const leave = () => {
-    if (name.trim() === '') setName(household.name);
-    else if (name !== household.name) changeHousehold({ name });
-  };
+  const { field } = useTyped(household.name, householdNameTyped, (name) => changeHousehold({ name }));
   return (
     <div>
       <label className="label" htmlFor="household-name">
         Name
       </label>
-      <input
-        id="household-name"
-        className="field"
-        maxLength={80}
-        value={name}
-        onChange={(e) => setName(e.target.value)}
-        onBlur={leave}
-      />
+      <input id="household-name" className="field" maxLength={80} {...field} />
     </div>
   );
 }

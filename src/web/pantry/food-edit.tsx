@@ -8,6 +8,7 @@ import { valuesChanged } from '../../core/food/file/plan-import.ts';
 import type { Allergen, Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
+import { PRINTED } from '../components/label-fields.ts';
 import { Modal } from '../components/modal.tsx';
 import { sayDone } from '../components/say-done.ts';
 import { sayError } from '../components/say-error.ts';
@@ -16,18 +17,8 @@ import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
 
-const VALUES: readonly Nutrient[] = [
-  'kcal',
-  'fat',
-  'satFat',
-  'carbs',
-  'sugars',
-  'addedSugars',
-  'fibre',
-  'protein',
-  'sodium',
-  'alcohol',
-];
+/** What a label prints, and what one leaves out. */
+const VALUES: readonly Nutrient[] = [...PRINTED, 'alcohol'];
 
 /** Changes an own food, with its earlier states to go back to; a shipped one is copied first. */
 export function FoodEdit({ food, own }: { food: Food; own: boolean }) {
