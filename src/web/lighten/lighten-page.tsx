@@ -1,30 +1,22 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { departureFrom } from '../../core/swap/departure.ts';
-import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
-import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
-import { isOpen, type Line, type Version } from '../../core/version/version.ts';
-import { wayChanges } from '../../core/ways/apply-way.ts';
+import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
-import { HistoryBar } from '../components/history-bar.tsx';
-import { sayDone } from '../components/say-done.ts';
 import { sayError } from '../components/say-error.ts';
 import { StepsEditor } from '../components/steps-editor.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
-import { refresh, useVerdicts } from '../data/queries.ts';
-import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
+import { refresh } from '../data/queries.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
+import { BenchBar } from './bench-bar.tsx';
 import { FindWay } from './find-way.tsx';
 import { LineTable } from './line-table.tsx';
-import { ScaleField } from './scale-field.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
 import { TakeSwaps } from './take-swaps.tsx';
-import { NO_VERDICTS, Verdicts } from './verdicts.tsx';
-import { VersionName } from './version-name.tsx';
+import { useBench } from './use-bench.ts';
+import { Verdicts } from './verdicts.tsx';
 import { WatchNote } from './watch-note.tsx';
 
 /** The bench: a version as written beside a lighter one. */
@@ -116,102 +108,29 @@ function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBen
 }
 
 function TheBench({
-  saved: editor,
+  saved,
   shown: state,
   versions,
   onChoose,
   onStart,
   starting,
 }: OpenDocument<'versions'> & Omit<OpenBenchProps, 'versionId'>) {
-  const { household } = useHousehold();
-  const { page, asWritten, food } = useOpenRecipe();
-  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
-  const shelf = useSwapShelf(household.id);
-  const version = state.document;
-  const [besideId, setBesideId] = useState<string | null>(null);
+  const bench = useBench({ saved, shown: state });
+  const { version, parent, now, was, departure } = bench;
   const [finding, setFinding] = useState(false);
-  const parent = page.versions.find((v) => v.id === (besideId ?? version.parentId)) ?? asWritten;
-  const [typed, setTyped] = useState<Line | null>(null);
-  // What is being typed counts with every key, before it is taken.
-  const shown = useMemo(
-    () => (typed === null ? version : { ...version, lines: version.lines.map((l) => (l.id === typed.id ? typed : l)) }),
-    [version, typed],
-  );
-  const now = useCount(shown);
-  const was = useCount(parent);
-  const departure = useMemo(
-    () => departureFrom(asWritten, shown, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
-    [asWritten, shown, food, verdicts, shelf],
-  );
-  const steps = useMemo(
-    () => stepsAsChanged(asWritten, version, (l) => isOnPlate(l, shelf.all)),
-    [asWritten, version, shelf],
-  );
-  const remove = async () => {
-    await editor.want({ wants: 'remove' });
-    // What others take from is refused by name, and told where everything is that is not settled.
-    if (!editor.shown.removed) return;
-    await refresh.recipe(household.id);
-    sayDone(`"${version.name}" is removed.`, async () => {
-      await editor.want({ wants: 'restore' });
-      await refresh.recipe(household.id);
-    });
-  };
   return (
     <>
       <main className="min-w-0 px-4 py-4 md:px-6">
-        <div className="flex flex-wrap items-center justify-between gap-2">
-          <HistoryBar editor={editor} shown={state} />
-          <div className="flex flex-wrap items-center gap-2">
-            <label className="sr-only" htmlFor="version">
-              Version
-            </label>
-            <select
-              id="version"
-              className="field w-auto max-w-56"
-              value={version.id}
-              onChange={(e) => onChoose(e.target.value)}
-            >
-              {versions.map((v) => (
-                <option key={v.id} value={v.id}>
-                  {v.name}
-                </option>
-              ))}
-            </select>
-            {page.versions.length > 2 && (
-              <label className="flex items-center gap-1.5 text-sm">
-                beside
-                <select
-                  className="field w-auto max-w-48"
-                  value={parent.id}
-                  onChange={(e) => setBesideId(e.target.value)}
-                >
-                  {page.versions
-                    .filter((v) => v.id !== version.id)
-                    .map((v) => (
-                      <option key={v.id} value={v.id}>
-                        {v.name}
-                      </option>
-                    ))}
-                </select>
-              </label>
-            )}
-            <button type="button" className="btn btn-main btn-small" onClick={() => setFinding(true)}>
-              Find a way
-            </button>
-            <ScaleField editor={editor} version={version} />
-            <VersionName key={version.name} editor={editor} version={version} />
-            <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
-              Another version
-            </button>
-            <Link to={`compare?left=${parent.id}&right=${version.id}`} className="btn btn-small">
-              Side by side
-            </Link>
-            <button type="button" className="btn btn-plain btn-small" onClick={remove}>
-              Remove
-            </button>
-          </div>
-        </div>
+        <BenchBar
+          saved={saved}
+          shown={state}
+          bench={bench}
+          versions={versions}
+          onChoose={onChoose}
+          onFind={() => setFinding(true)}
+          onStart={onStart}
+          starting={starting}
+        />
         {finding && (
           <FindWay
             version={version}
@@ -220,26 +139,30 @@ function TheBench({
             onClose={() => setFinding(false)}
             onTake={(picked, label) => {
               setFinding(false);
-              editor.do(
-                label,
-                wayChanges(version, picked, { food, system: household.system, swaps: shelf.offered }, () => uuid()),
-              );
+              bench.takeWay(picked, label);
             }}
           />
         )}
-        <LineTable editor={editor} version={version} parent={parent} now={now} was={was.count} onTyped={setTyped} />
+        <LineTable
+          editor={saved}
+          version={version}
+          parent={parent}
+          now={now}
+          was={was.count}
+          onTyped={bench.setTyped}
+        />
         <p className="mt-3 text-sm text-soft">
           Departure from the family's dish: {departure.known} of 100
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
         </p>
-        <StepsEditor editor={editor} version={version} shown={steps} />
-        <Verdicts version={version} food={food} />
+        <StepsEditor editor={saved} version={version} shown={bench.steps} />
+        <Verdicts version={version} food={bench.food} />
         <p className="mt-6 flex flex-wrap items-center gap-4">
-          <TakeSwaps editor={editor} version={version} />
+          <TakeSwaps editor={saved} version={version} />
           <TakeFromStock versionId={version.id} />
         </p>
       </main>
-      <CountPanel version={shown} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
+      <CountPanel version={bench.shown} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
         <WatchNote version={version} now={now.count} was={was.count} />
         <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
           Pass it on

@@ -7,33 +7,23 @@ import { scaleChanges, scaleChangesBy } from '../../core/version/scale-version.t
 import type { Version } from '../../core/version/version.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
+interface ScaleFormProps {
+  readonly version: Version;
+  readonly onScale: (label: string, changes: ReturnType<typeof scaleChanges>) => void;
+}
+
 /** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */
 export const ScaleField = memo(function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {
   const [open, setOpen] = useState(false);
-  const [servings, setServings] = useState('');
-  const [from, setFrom] = useState('');
-  const [to, setTo] = useState('');
-  const parsed = Servings.safeParse(servings.trim() === '' ? Number.NaN : Number(servings.replace(',', '.')));
-  const pans = { from: readPan(from), to: readPan(to) };
-  const factor = pans.from && pans.to ? panFactor(pans.from, pans.to) : null;
-  const done = (label: string, changes: ReturnType<typeof scaleChanges>) => {
+  const done: ScaleFormProps['onScale'] = (label, changes) => {
     if (changes.length > 0) editor.do(label, changes);
     setOpen(false);
   };
-  const now = version.servings === null ? null : trimmed(version.servings, 2);
   return (
-    <Popover.Root
-      open={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (next) {
-          setServings(now ?? '');
-          setFrom(panInSteps(version.steps) ?? '');
-          setTo('');
-        }
-      }}
-    >
-      <Popover.Trigger className="btn btn-small">{now === null ? 'Make more or less' : `For ${now}`}</Popover.Trigger>
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className="btn btn-small">
+        {version.servings === null ? 'Make more or less' : `For ${trimmed(version.servings, 2)}`}
+      </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           className="panel z-40 w-80 space-y-4 p-4"
@@ -41,36 +31,7 @@ export const ScaleField = memo(function ScaleField({ editor, version }: { editor
           sideOffset={6}
           aria-label="Make more or less"
         >
-          {version.servings !== null && (
-            <form
-              onSubmit={(e) => {
-                e.preventDefault();
-                if (parsed.success) done(`Make it for ${trimmed(parsed.data, 2)}`, scaleChanges(version, parsed.data));
-              }}
-            >
-              <label className="label" htmlFor="scale-servings">
-                Make it for
-              </label>
-              <div className="flex gap-2">
-                <input
-                  id="scale-servings"
-                  inputMode="decimal"
-                  className="field w-24"
-                  value={servings}
-                  aria-invalid={!parsed.success}
-                  onChange={(e) => setServings(e.target.value)}
-                />
-                <button type="submit" className="btn" disabled={!parsed.success}>
-                  Scale
-                </button>
-              </div>
-              {!parsed.success && (
-                <p role="alert" className="text-beet text-sm">
-                  Above 0, at most 500.
-                </p>
-              )}
-            </form>
-          )}
+          {version.servings !== null && <ForServings version={version} onScale={done} />}
           <div className="flex gap-2">
             <button
               type="button"
@@ -87,42 +48,89 @@ export const ScaleField = memo(function ScaleField({ editor, version }: { editor
               Double
             </button>
           </div>
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              if (factor !== null) done(`For a pan of ${to}`, scaleChangesBy(version, factor));
-            }}
-          >
-            <fieldset>
-              <legend className="label">Another pan, by its area</legend>
-              <div className="grid grid-cols-2 gap-2">
-                <input
-                  aria-label="The pan of the recipe"
-                  className="field"
-                  placeholder="26 cm round"
-                  value={from}
-                  onChange={(e) => setFrom(e.target.value)}
-                />
-                <input
-                  aria-label="Your pan"
-                  className="field"
-                  placeholder="9x13 inch"
-                  value={to}
-                  onChange={(e) => setTo(e.target.value)}
-                />
-              </div>
-              <p className="mt-1 text-soft text-sm" aria-live="polite">
-                {factor === null
-                  ? 'Write both, such as 8-inch square and 20 x 30 cm.'
-                  : `${trimmed(factor, 2)} times as much.`}
-              </p>
-              <button type="submit" className="btn btn-small mt-2" disabled={factor === null}>
-                Fit it to the pan
-              </button>
-            </fieldset>
-          </form>
+          <ForPan version={version} onScale={done} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   );
 });
+
+/** Asks for how many servings. */
+function ForServings({ version, onScale }: ScaleFormProps) {
+  const [servings, setServings] = useState(version.servings === null ? '' : trimmed(version.servings, 2));
+  const parsed = Servings.safeParse(servings.trim() === '' ? Number.NaN : Number(servings.replace(',', '.')));
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (parsed.success) onScale(`Make it for ${trimmed(parsed.data, 2)}`, scaleChanges(version, parsed.data));
+      }}
+    >
+      <label className="label" htmlFor="scale-servings">
+        Make it for
+      </label>
+      <div className="flex gap-2">
+        <input
+          id="scale-servings"
+          inputMode="decimal"
+          className="field w-24"
+          value={servings}
+          aria-invalid={!parsed.success}
+          onChange={(e) => setServings(e.target.value)}
+        />
+        <button type="submit" className="btn" disabled={!parsed.success}>
+          Scale
+        </button>
+      </div>
+      {!parsed.success && (
+        <p role="alert" className="text-beet text-sm">
+          Above 0, at most 500.
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** Asks for the recipe's pan, which the steps may name, and the cook's own. */
+function ForPan({ version, onScale }: ScaleFormProps) {
+  const [from, setFrom] = useState(panInSteps(version.steps) ?? '');
+  const [to, setTo] = useState('');
+  const pans = { from: readPan(from), to: readPan(to) };
+  const factor = pans.from && pans.to ? panFactor(pans.from, pans.to) : null;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (factor !== null) onScale(`For a pan of ${to}`, scaleChangesBy(version, factor));
+      }}
+    >
+      <fieldset>
+        <legend className="label">Another pan, by its area</legend>
+        <div className="grid grid-cols-2 gap-2">
+          <input
+            aria-label="The pan of the recipe"
+            className="field"
+            placeholder="26 cm round"
+            value={from}
+            onChange={(e) => setFrom(e.target.value)}
+          />
+          <input
+            aria-label="Your pan"
+            className="field"
+            placeholder="9x13 inch"
+            value={to}
+            onChange={(e) => setTo(e.target.value)}
+          />
+        </div>
+        <p className="mt-1 text-soft text-sm" aria-live="polite">
+          {factor === null
+            ? 'Write both, such as 8-inch square and 20 x 30 cm.'
+            : `${trimmed(factor, 2)} times as much.`}
+        </p>
+        <button type="submit" className="btn btn-small mt-2" disabled={factor === null}>
+          Fit it to the pan
+        </button>
+      </fieldset>
+    </form>
+  );
+}
