@@ -1,18 +1,12 @@
 import { useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
-import { describeGrams } from '../../core/food/describe-grams.ts';
-import type { Food } from '../../core/food/food.ts';
-import { amountWords } from '../../core/food/nutrient-words.ts';
-import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
-import { type CompareAt, type ComparedFood, foodAt } from '../../core/program/compare-foods.ts';
-import { formatShare } from '../../core/program/format-points.ts';
+import { useSearchParams } from 'react-router';
+import { type CompareAt, foodAt } from '../../core/program/compare-foods.ts';
 import { sayIn } from '../../core/region/say-in.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
+import { CompareTable } from './compare-table.tsx';
 import { PantryHead } from './pantry-head.tsx';
-
-const ROWS: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'carbs', 'sugars', 'fibre', 'sodium'];
 
 /** Two foods side by side: in a serving, in 100 g, in what makes one point. */
 export function ComparePage() {
@@ -75,60 +69,8 @@ export function ComparePage() {
           {sayIn(household.region, 'Choose two foods, such as soured cream and its light kin.')}
         </p>
       ) : (
-        <table className="mt-4 w-full max-w-3xl text-left">
-          <thead>
-            <tr className="border-ink border-b">
-              <td />
-              {compared.map((c, i) => (
-                <th key={i === 0 ? 'a' : 'b'} scope="col" className="px-2 py-1.5 text-right">
-                  {c && (
-                    <>
-                      <Link to={`/h/${household.id}/pantry/${c.food.id}`} className="hover:text-beet">
-                        {c.food.name}
-                      </Link>
-                      <span className="block font-normal text-soft text-sm">{amountOf(c, household.system)}</span>
-                    </>
-                  )}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {eaters.map((e, n) => (
-              <tr key={e.eater.id} className="border-rule border-b">
-                <th scope="row" className="py-1.5 font-normal">
-                  points, {e.eater.name} <span className="mark">{e.program.mark}</span>
-                </th>
-                {compared.map((c, i) => (
-                  <td key={i === 0 ? 'a' : 'b'} className="px-2 text-right font-bold font-head text-lg">
-                    {c?.raw ? formatShare(c.raw[n]!) : ''}
-                  </td>
-                ))}
-              </tr>
-            ))}
-            {ROWS.map((n) => (
-              <tr key={n} className="border-rule border-b">
-                <th scope="row" className="py-1.5 font-normal">
-                  {NUTRIENT_WORDS[n].name}
-                </th>
-                {compared.map((c, i) => (
-                  <td key={i === 0 ? 'a' : 'b'} className="px-2 text-right">
-                    {c?.profile ? amountWords(c.profile[n].value, n) : ''}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <CompareTable compared={compared} eaters={eaters} household={household} />
       )}
     </main>
   );
 }
-
-function amountOf(c: ComparedFood, system: Parameters<typeof describeGrams>[2]): string {
-  if (c.grams === null) return noAmount(c.food);
-  return describeGrams(c.food, c.grams, system);
-}
-
-const noAmount = (food: Food): string =>
-  food.measures.length === 0 ? 'no household measure is known' : 'any amount counts nothing';
