@@ -56,3 +56,16 @@ describe('the words for a claim of points', () => {
     }
   });
 });
+
+describe('a claim of points for another number of servings', () => {
+  const sugar = readVersion(['100 g sugar'], { servings: 4 });
+  const of = (value: number) => {
+    const one = countVersion(sugar, kitchenOf(), [counter]);
+    return checkPointsClaim({ kind: 'points', value, words: '' }, one, counter);
+  };
+  it('says into how many it was divided, the fewest first, and only then', () => {
+    const whole = countVersion({ ...sugar, servings: 1 }, kitchenOf(), [counter]).counts[0]!.points;
+    expect(of(whole).reasons).toContain(`Divided into 1 it is ${whole}.`);
+    expect(of(500).reasons).toEqual([]);
+  });
+});

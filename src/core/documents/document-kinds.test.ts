@@ -59,3 +59,22 @@ describe('a correction of a food', () => {
     expect(found).toMatchObject({ fits: true, document: { synonyms: ['Topfen', 'curd', 'white stuff'] } });
   });
 });
+
+describe('a question about what somebody must not eat', () => {
+  it('is named as on the card', () => {
+    const change: FieldChange = {
+      kind: 'member',
+      path: ['allergies'],
+      member: 'tree-nuts',
+      before: false,
+      after: true,
+    };
+    expect(EATER_KIND.differ(anna, change).what).toBe('allergies');
+    const field: FieldChange = { kind: 'field', path: ['allergies'], before: undefined, after: 'tree-nuts' };
+    expect(EATER_KIND.differ(anna, field).here).toBe('tree nuts');
+    const odd: FieldChange = { kind: 'field', path: ['allergies'], before: undefined, after: 'star dust' };
+    expect(EATER_KIND.differ(anna, odd).here).toBe('star dust');
+    const name: FieldChange = { kind: 'field', path: ['name'], before: 'Anna', after: 'milk' };
+    expect(EATER_KIND.differ(anna, name).here).toBe('milk');
+  });
+});

@@ -205,3 +205,28 @@ describe('the energy of a label', () => {
     expect(labelContradictions(label({ printed: { satFat: 5, sugars: 5 } }))).toEqual([]);
   });
 });
+
+describe('what weighs more than it is in', () => {
+  const said = (grams: number) =>
+    labelContradictions(
+      label({
+        basisGrams: 100,
+        printed: {
+          kcal: 4 * grams,
+          fat: 0,
+          satFat: 0,
+          carbs: grams,
+          sugars: 0,
+          addedSugars: 0,
+          fibre: 0,
+          protein: 0,
+          sodium: 0,
+        },
+      }),
+    ).filter((w) => w.includes('weigh'));
+  it('is said above a twentieth more, which rounding may hide', () => {
+    expect(said(105)).toEqual([]);
+    expect(said(106)).toHaveLength(1);
+    expect(said(99)).toEqual([]);
+  });
+});

@@ -147,3 +147,30 @@ describe('ingredient lines alone', () => {
     ]);
   });
 });
+
+describe('a page that is named', () => {
+  const withStep = (line: string) =>
+    readRecipe(`Stew\n1 lb beef\n2 onions\n\n1. Simmer everything for two hours.\n${line}`);
+  it('among the steps is a source only where the line is nothing else', () => {
+    const step = 'See https://example.org/how for how to dice an onion as fine as it has to be here.';
+    expect(withStep(step)).toMatchObject({ url: null, steps: ['Simmer everything for two hours.', step] });
+    expect(withStep('https://example.org/x').url).toBe('https://example.org/x');
+    const told = 'Done! https://example.org/x';
+    expect(withStep(told)).toMatchObject({ url: null, steps: ['Simmer everything for two hours.', told] });
+  });
+  it('leaves who wrote it, without the words around', () => {
+    const r = readRecipe('Stew\nSource: Berta (https://example.org/x)\n1 lb beef\n2 onions');
+    expect(r).toMatchObject({ author: 'Berta', url: 'https://example.org/x' });
+    expect(readRecipe('Stew\nhttps://example.org/x\n1 lb beef\n2 onions')).toMatchObject({ author: null });
+  });
+});
+
+describe('a list without a heading', () => {
+  it('goes on with bullets that say no amount, and not with a long one', () => {
+    const long = `- ${'the long story of how this came to be in our house '.repeat(2)}`;
+    const r = readRecipe(`Salad\n- 2 carrots\n- parsley\n- oil\n${long}\n`);
+    expect(r.ingredients.map((i) => i.text.replace(/^- /, ''))).toEqual(
+      expect.arrayContaining(['2 carrots', 'parsley', 'oil']),
+    );
+  });
+});

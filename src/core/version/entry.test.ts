@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
+import { readVersion, testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
 import {
   applyEntry,
   type Change,
@@ -11,6 +11,7 @@ import {
   VERSION_KIND,
   type VersionEntry,
 } from './entry.ts';
+import type { Version } from './version.ts';
 
 const entry = (id: string, changes: readonly Change[], undoes: string | null = null): VersionEntry => ({
   id,
@@ -111,5 +112,29 @@ describe('how a change of a version stands', () => {
     expect(
       VERSION_KIND.standing(testVersion([], { servings: null }), { kind: 'servings', before: null, after: null }),
     ).toBe('before');
+  });
+});
+
+describe('what differs between two copies of a version', () => {
+  const version = readVersion(['100 g butter', '2 eggs']);
+  const differ = (after: Version['lines'][number] | null, there: Version) =>
+    VERSION_KIND.differ(there, { ...lineChange(version, 'l0', after as never) });
+  it('says a line with its grams, and that it is gone, left out or kept', () => {
+    const [butter] = version.lines;
+    const lighter = { ...butter!, weight: { ...butter!.weight!, grams: 57.34 }, text: '57 g butter' };
+    expect(differ(lighter, version)).toEqual({
+      what: 'butter',
+      here: '57 g butter (57.3 g)',
+      there: '100 g butter (100 g)',
+    });
+    expect(differ(null, { ...version, lines: [{ ...butter!, leftOut: true }] })).toMatchObject({
+      here: 'gone',
+      there: 'left out',
+    });
+    expect(differ({ ...butter!, kept: true }, { ...version, lines: [] })).toMatchObject({
+      here: '100 g butter (100 g), kept',
+      there: 'gone',
+    });
+    expect(differ({ ...butter!, weight: null }, version).here).toBe('100 g butter');
   });
 });

@@ -109,3 +109,37 @@ describe('a file of measures', () => {
   it('reads grams with a comma', () =>
     expect(readMeasures('cup 12,5 g')).toEqual([{ unit: 'cup', form: null, grams: 12.5 }]));
 });
+
+describe('a row of a file of foods', () => {
+  const row = (r: FileRow, before: Parameters<typeof rowToFood>[2] = null) => rowToFood(r, 'x', before);
+  const full = SHIPPED_FOODS.find((f) => f.kinds.length > 0 && f.allergens.length > 0 && f.measures.length > 0)!;
+  it('keeps what it had where a column is missing, and loses what a column leaves empty', () => {
+    const kept = row({ name: 'Other' }, full);
+    expect('food' in kept && kept.food).toMatchObject({
+      kinds: full.kinds,
+      roles: full.roles,
+      allergens: full.allergens,
+      measures: full.measures,
+      synonyms: full.synonyms,
+      per100g: full.per100g,
+      revision: full.revision,
+    });
+    const emptied = row({ name: 'Other', kinds: '', allergens: '', measures: '', kcal: '' }, full);
+    expect('food' in emptied && emptied.food).toMatchObject({ kinds: [], allergens: [], measures: [] });
+    expect('food' in emptied && emptied.food.per100g.kcal.value).toBeNull();
+    expect('food' in emptied && emptied.food.per100g.fat.value).toBe(full.per100g.fat.value);
+  });
+  it('is new with the usual, under the first revision', () => {
+    const made = row({ name: 'New' });
+    expect('food' in made && made.food).toMatchObject({ revision: 1, group: 'own foods', kinds: [], state: 'as is' });
+  });
+  it.each([
+    ['group', 60],
+    ['source', 200],
+  ])('takes a %s of %i characters and no longer one', (column, most) => {
+    expect('food' in row({ name: 'x', [column]: 'a'.repeat(most) })).toBe(true);
+    expect(row({ name: 'x', [column]: 'a'.repeat(most + 1) })).toMatchObject({
+      wrong: expect.stringContaining(`${most} characters`),
+    });
+  });
+});
