@@ -142,7 +142,12 @@ export function resolveReading(
     }
     return {
       reading,
-      food: { kind: 'nothing', why: `${best.food.name} has nothing to count` },
+      food: {
+        kind: 'nothing',
+        why: hasOnlySodium(best.food)
+          ? 'no points; without an amount its sodium is not counted'
+          : `${best.food.name} has nothing to count`,
+      },
       weight,
       confidence,
       warnings,
