@@ -3,7 +3,7 @@ const NOISE = new Set(
   `fresh freshly ripe organic good quality best large medium small of the a an and or with in for about extra your
   favourite favorite any plus more finely coarsely roughly thinly chopped diced sliced minced cubed optional
   room temperature washed cleaned trimmed peeled free-range natural pure cold warm hot ice piece whole boneless bone
-  ground grated shredded crumbled cut thick thin center centre into size sized homemade store bought prepared uncooked raw plain regular`
+  ground grated shredded crumbled shaved cut thick thin center centre unbaked into size sized homemade store bought prepared uncooked raw plain regular`
     .split(/\s+/)
     .filter(Boolean),
 );

@@ -118,7 +118,7 @@ const TOOL_AT_MOST = 0.5;
 const spelled = (index: FoodIndex, word: string): string =>
   index.byWord.has(word) || isNoise(word) ? word : (nearestWord(word, index.byWord.keys()) ?? word);
 
-const GRADED_MEAT = /beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
+const GRADED_MEAT = /chuck|beef|turkey|pork|chicken|lamb|veal|meat|mince|hamburger/i;
 const GRADE = /(\d{1,2})\s?% fat\b(?![- ]free)|\b(\d{2})\s?%(?: lean)?|\b(\d{2})\/\d{1,2}\b/;
 
 /** How lean ground meat is said to be, in percent: "93% lean", "80/20", "5 % fat"; null when nothing says so. */

@@ -1,5 +1,5 @@
 import type { ReadingRule } from './rule.ts';
-import { amountBehind } from './rules/amount-behind.ts';
+import { amountBehind, timesBehind } from './rules/amount-behind.ts';
 import { amountInFront, oneIsMeant } from './rules/amount-in-front.ts';
 import { each, ofTheFood, packedOrHeaping, sizeWords } from './rules/around-the-food.ts';
 import { articleBeforeJuice, articleBeforeMeasure } from './rules/articles.ts';
@@ -8,8 +8,17 @@ import { bracketBehindCount, bracketBehindUnit, bracketsAnywhere } from './rules
 import { divided, optional, toTaste } from './rules/conditions.ts';
 import { furtherAmounts } from './rules/further-amounts.ts';
 import { belowZero, tooLong } from './rules/kept-whole.ts';
-import { listMarks } from './rules/list-marks.ts';
-import { countJoinedToSize, onePackage, packagesBehindCount, shareOfPackage, sizeOfPiece } from './rules/packages.ts';
+import { emphasis, listMarks, numbering } from './rules/list-marks.ts';
+import {
+  countJoinedToSize,
+  numberedCan,
+  onePackage,
+  packagesBehindCount,
+  packagesOfSize,
+  shareOfPackage,
+  sizeOfPiece,
+  sizeSaidTwice,
+} from './rules/packages.ts';
 import { partOfFruit } from './rules/part-of-fruit.ts';
 import { preparationInFront } from './rules/preparation-in-front.ts';
 import { secondFood } from './rules/second-food.ts';
@@ -26,6 +35,8 @@ import { amountOfZero, noteIsTheFood, unitIsTheFood } from './rules/without-a-fo
 export const LINE_RULES: readonly ReadingRule[] = [
   tooLong,
   listMarks,
+  emphasis,
+  numbering,
   belowZero,
   toTaste,
   optional,
@@ -35,17 +46,21 @@ export const LINE_RULES: readonly ReadingRule[] = [
   oneIsMeant,
   articleBeforeMeasure,
   // An amount that knows its package comes before one that does not: "14 oz can" is one can, not fourteen ounces.
+  sizeSaidTwice,
   onePackage,
   shareOfPackage,
   countJoinedToSize,
   amountInFront,
   packagesBehindCount,
+  numberedCan,
+  packagesOfSize,
   sizeOfPiece,
   bracketBehindCount,
   bracketBehindUnit,
   furtherAmounts,
   // Only where nothing stood in front.
   amountBehind,
+  timesBehind,
   bracketsAnywhere,
   each,
   ofTheFood,

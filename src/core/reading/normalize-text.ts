@@ -1,3 +1,5 @@
+import { decodeEntities } from './decode-entities.ts';
+
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2',
   '⅓': '1/3',
@@ -23,11 +25,11 @@ const VULGAR_PATTERN = new RegExp(`(?:(\\d)\\s*)?([${Object.keys(VULGAR).join(''
 
 /**
  * Brings the many ways of typing one thing to one: vulgar fractions to `1/2`, fraction slash, dashes, quotes,
- * no-break spaces, `×`. Keeps letters and case.
+ * no-break spaces, `×`, character references, and slips of recognition beside figures. Keeps letters and case.
  */
 export function normalizeText(text: string): string {
   return (
-    text
+    decodeEntities(text)
       .replace(/[\u00a0\u2000-\u200b\u202f\u3000\t]/g, ' ')
       .replace(/[\u2010-\u2015\u2212]/g, '-')
       .replace(/[\u2018\u2019\u02bc]/g, "'")
@@ -36,6 +38,19 @@ export function normalizeText(text: string): string {
       .replace(/(\d)\s*×\s*/g, '$1 x ')
       .replace(/([A-Za-z])(?=[½⅓⅔¼¾])/g, '$1 ')
       .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
+      // Slips of recognition: a one that was read as a letter, a nought as an O.
+      .replace(/^[lI](?= ?\d?\/|\s+[a-zA-Z]|\s+\d\/| [lI]\/\d)/, '1')
+      .replace(/(?<![A-Za-z\d])[lI]\/(?=\d)/g, '1/')
+      .replace(/(?<![\d/])1\/[zZ](?![a-z])/g, '1/2')
+      .replace(/(\d)[oO](?=\d| ?(?:oz|g|ml|lb|cups?)\b)/g, '$10')
+      .replace(/\b0z\b/g, 'oz')
+      .replace(/\bIbs?\b/g, 'lb')
+      .replace(/(?<=[a-z])1(?=[a-z])/g, 'l')
+      .replace(/(?<![\d.,])0(?=[a-z]{2})/g, 'o')
+      .replace(/\bdessert spoons?\b/gi, 'dessertspoon')
+      .replace(/(\d) ?percent\b/gi, '$1%')
+      // Pounds by the mark: "1# hamburger".
+      .replace(/(\d) ?#(?= )/g, '$1 lb')
       // "1-1/2" and "1 -1/2" are one and a half, not a range.
       .replace(/(\d)\s?-(\d{1,2}\/\d{1,2})(?!\d)/g, '$1 $2')
       .replace(/ {2,}/g, ' ')

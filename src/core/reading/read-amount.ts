@@ -1,14 +1,15 @@
 import { findUnit, type Unit } from '../quantity/units.ts';
 import { readNumber } from './read-number.ts';
 
-const SIZES = /^(extra[- ]large|large|medium|small|jumbo|big|(?:fat|plump)(?= clove))(?:-sized?)?\b[ ,]*/i;
+const SIZES =
+  /^(extra[- ]large|x-large|large|medium|small|jumbo|big|sm|med|lg|lge|lrg|(?:fat|plump)(?= clove))(?:-sized?)?\b\.?[ ,]*/i;
 const MEASURE_WORDS =
   /^(scant|heaping|heaped|rounded|generous|level|good|full(?![ -](?:cream|fat))|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
 const NEXT_NUMBER = String.raw`\s*(?=[\d.]|one|two|three|four|five|six|seven|eight|nine|ten|half)`;
 const RANGE = new RegExp(`^(?:-|to|or)${NEXT_NUMBER}`, 'i');
 /** "between 2 and 3" */
 const RANGE_AND = new RegExp(`^and${NEXT_NUMBER}`, 'i');
-const APPROX = /^(about|approximately|approx\.?|around|roughly|circa|ca\.?|~)\s*/i;
+const APPROX = /^(up to|about|approximately|approx\.?|around|roughly|circa|ca\.?|~)\s*/i;
 
 export interface AmountRead {
   readonly quantity: number;
@@ -36,6 +37,12 @@ const MODIFIER_NAMES: Readonly<Record<string, string>> = {
   '~': 'about',
   'extra large': 'extra-large',
   big: 'large',
+  'x-large': 'extra-large',
+  sm: 'small',
+  med: 'medium',
+  lg: 'large',
+  lge: 'large',
+  lrg: 'large',
   fat: 'large',
   plump: 'large',
 };
@@ -63,7 +70,7 @@ export function takeUnit(text: string): { readonly unit: Unit; readonly rest: st
   if (cm) return { unit: findUnit('centimeter')!, rest: text.slice(cm[0].length) };
   const thumb = /^thumb[- ]?(?:sized?|length)?[ -]?(?:piece|knob)(?![A-Za-z])\s*/i.exec(text);
   if (thumb) return { unit: findUnit('knob')!, rest: text.slice(thumb[0].length) };
-  const one = /^([A-Za-z]+\.?)(?![\w-])\s*/.exec(text);
+  const one = /^([A-Za-zÄÖÜäöüß]+\.?)(?![\w-])\s*/.exec(text);
   if (!one) return null;
   const unit = findUnit(one[1]!);
   return unit ? { unit, rest: text.slice(one[0].length) } : null;
@@ -100,7 +107,11 @@ export function readAmount(text: string): AmountRead | null {
   rest = measure.rest;
   const unit = takeUnit(rest.replace(/^-(?=[a-z"])/i, ''));
   if (unit) {
-    return { quantity: first.value, quantityMax, unit: unit.unit.name, modifiers, rest: unit.rest };
+    // "a cup and a half of rice"
+    const half = /^and an? (half|quarter|third)\b(?: of)?(?! and)\s*/i.exec(unit.rest);
+    const more = half === null ? 0 : { half: 1 / 2, third: 1 / 3, quarter: 1 / 4 }[half[1]!.toLowerCase()]!;
+    const behind = unit.rest.slice(half?.[0].length ?? 0);
+    return { quantity: first.value + more, quantityMax, unit: unit.unit.name, modifiers, rest: behind };
   }
   return { quantity: first.value, quantityMax, unit: null, modifiers, rest };
 }

@@ -22,6 +22,7 @@ const DENOMINATORS: Readonly<Record<string, number>> = {
   quarter: 4,
   quarters: 4,
   fourth: 4,
+  fourths: 4,
   eighth: 8,
 };
 const WORD = Object.keys(WORDS).join('|');
@@ -30,13 +31,23 @@ const DIGITS = String.raw`\d{1,6}\s+\d{1,3}\/\d{1,3}|\d{1,6}\/\d{1,4}|\d{1,3}(?:
 
 const PATTERNS: ReadonlyArray<readonly [RegExp, (m: RegExpExecArray) => number]> = [
   [new RegExp(String.raw`^(${WORD}|\d+) and (?:a|one) (${DENOMINATOR})\b`, 'i'), (m) => small(m[1]!) + 1 / den(m[2]!)],
+  // "one and three quarter cups"
+  [
+    new RegExp(String.raw`^(${WORD}|\d+) and (${WORD}) (${DENOMINATOR})\b`, 'i'),
+    (m) => small(m[1]!) + small(m[2]!) / den(m[3]!),
+  ],
+  [new RegExp(`^(${DIGITS}) dozen\\b`, 'i'), (m) => digits(m[1]!) * 12],
   [/^half (?:a )?dozen\b/i, () => 6],
+  // As it is spoken: "a half a cup".
+  [/^an? half (?:of )?an?\b/i, () => 0.5],
   [/^half of an?\b/i, () => 0.5],
+  [/^(\d{1,2}\/\d{1,2}) of an?\b/i, (m) => digits(m[1]!)],
   [/^half(?: an?)?\b/i, () => 0.5],
   [
     new RegExp(String.raw`^(${WORD}|an?|\d+)[ -](${DENOMINATOR})(?: of(?: an?)?)?(?![\w-])`, 'i'),
     (m) => small(m[1]!) / den(m[2]!),
   ],
+  [/^(quarter|third)(?: of)?(?: an?)?(?= [a-z])/i, (m) => 1 / den(m[1]!)],
   [/^(?:an? )?dozen\b/i, () => 12],
   [new RegExp(String.raw`^(${WORD}|\d+) dozen\b`, 'i'), (m) => small(m[1]!) * 12],
   [/^(?:an? )?couple(?: of)?\b/i, () => 2],

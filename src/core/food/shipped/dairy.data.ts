@@ -1,6 +1,6 @@
 /** Milk, cream, cultured dairy and cheese. Columns: see read-food-table.ts. */
 export const dairy = `
-milk-whole | milk, whole | as is | 61 3.3 1.9 5.1 5.1 0 0 3.2 43 | cup 244; tablespoon 15.3; glass 200; splash 15 | dairy drink | creaminess | milk | milk; whole milk; full-fat milk; full cream milk; 3.5% milk
+milk-whole | milk, whole | as is | 61 3.3 1.9 5.1 5.1 0 0 3.2 43 | cup 244; tablespoon 15.3; glass 200; splash 15 | dairy drink | creaminess | milk | milk; whole milk; full-fat milk; full cream milk; 3.5% milk; Milch; Vollmilch
 milk-2 | milk, 2 % fat | as is | 50 2 1.3 5.1 5.1 0 0 3.3 47 | cup 244; tablespoon 15.3; glass 200; splash 15 | dairy drink | creaminess | milk | semi-skimmed milk; reduced-fat milk; 2% milk; 2 percent milk
 milk-1 | milk, 1 % fat | as is | 42 1 0.6 5.2 5.2 0 0 3.4 44 | cup 244; tablespoon 15.3; glass 200; splash 15 | dairy drink | creaminess | milk | low-fat milk; 1% milk; 1.5% milk; lowfat milk
 milk-skim | milk, skimmed | as is | 34 0.1 0.1 5.1 5.1 0 0 3.4 42 | cup 245; tablespoon 15.3; glass 200; splash 15 | dairy drink | creaminess | milk | skim milk; skimmed milk; nonfat milk; fat-free milk
@@ -8,11 +8,11 @@ milk-evaporated | evaporated milk, whole | canned | 134 7.6 4.6 10 10 0 0 6.8 10
 milk-evaporated-skim | evaporated milk, skimmed | canned | 78 0.2 0.1 11.4 11.4 0 0 7.6 115 | cup 256; tablespoon 16; can 378 | dairy drink | creaminess | milk | evaporated skimmed milk; evaporated skim milk; fat-free evaporated milk; nonfat evaporated milk
 milk-condensed | condensed milk, sweetened | canned | 321 8.7 5.5 54.4 54.4 43 0 7.9 127 | cup 306; tablespoon 19; can 397 | dairy addedsugar | sweetness creaminess | milk | sweetened condensed milk; condensed milk
 milk-powder-skim | milk powder, skimmed | dry | 362 0.8 0.5 52 52 0 0 36.2 535 | cup 120; tablespoon 7.5 | dairy | creaminess | milk | skim milk powder; nonfat dry milk; dry milk; milk powder
-cream-heavy | cream, heavy | as is | 340 36.1 23 2.9 2.9 0 0 2.8 27 | cup 238; cup(whipped) 119; tablespoon(whipped) 7.5; tablespoon 15; splash 15 | dairy | creaminess fat | milk | heavy cream; whipping cream; heavy whipping cream; whipped cream; cream
+cream-heavy | cream, heavy | as is | 340 36.1 23 2.9 2.9 0 0 2.8 27 | cup 238; cup(whipped) 119; tablespoon(whipped) 7.5; tablespoon 15; splash 15 | dairy | creaminess fat | milk | heavy cream; whipping cream; heavy whipping cream; whipped cream; cream; Sahne; Schlagsahne
 cream-light | cream, light | as is | 191 19.1 12 3.7 3.7 0 0 3 72 | cup 240; tablespoon 15; splash 15 | dairy | creaminess | milk | light cream; single cream; coffee cream; cooking cream
 cream-half | half cream half milk | as is | 131 11.5 7 4.3 4.1 0 0 3.1 61 | cup 242; tablespoon 15; splash 15 | dairy | creaminess | milk | half and half; half-and-half; half cream
 cream-half-fatfree | half cream half milk, fat-free | as is | 59 1.4 0.8 9 5 2 0 2.6 100 | cup 242; tablespoon 15; splash 15 | dairy addedsugar | creaminess | milk | fat-free half and half; fat free half and half; nonfat half and half
-cream-sour | soured cream | as is | 198 19.4 10.1 4.6 3.4 0 0 2.4 31 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | sour cream; soured cream; smetana; full-fat sour cream
+cream-sour | soured cream | as is | 198 19.4 10.1 4.6 3.4 0 0 2.4 31 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | sour cream; soured cream; smetana; full-fat sour cream; Schmand; saure Sahne
 cream-sour-light | soured cream, light | as is | 136 10.6 6.6 7.1 0.2 0 0 3.5 83 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | light sour cream; reduced-fat sour cream; low-fat sour cream
 cream-sour-fatfree | soured cream, fat-free | as is | 74 0 0 15.6 0.4 0 0 3.1 141 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | fat-free sour cream; nonfat sour cream
 creme-fraiche | crème fraîche | as is | 292 30 20 2.5 2.5 0 0 2.3 30 | cup 230; tablespoon 14; dollop 25 | dairy | creaminess topping | milk | creme fraiche
@@ -22,7 +22,7 @@ yogurt-fatfree | yogurt, plain, fat-free | as is | 56 0.2 0.1 7.7 7.7 0 0 5.7 77
 yogurt-greek-fatfree | strained yogurt, plain, fat-free | as is | 59 0.4 0.1 3.6 3.2 0 0 10.2 36 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy cultured0 | creaminess topping binder | milk | nonfat greek yogurt; plain nonfat greek yogurt; 0% greek yogurt; fat-free greek yogurt; strained yogurt; skyr
 yogurt-greek-whole | strained yogurt, plain, whole | as is | 97 5 2.4 4 4 0 0 9 35 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess topping | milk | greek yogurt; plain greek yogurt; greek yoghurt; whole-milk greek yogurt; full-fat greek yogurt; whole greek yogurt
 yogurt-fruit | yogurt, fruit, low-fat | as is | 99 1.1 0.7 19 19 12 0 4 53 | cup 245; pot 150 | dairy addedsugar | sweetness | milk | fruit yogurt; flavored yogurt
-quark-fatfree | quark, fat-free | as is | 67 0.2 0.1 4 4 0 0 12 40 | cup 245; tablespoon 16; tub 500 | dairy cultured0 | creaminess binder | milk | low-fat quark; fat-free quark; lean quark; skim quark; magerquark; fat-free curd cheese
+quark-fatfree | quark, fat-free | as is | 67 0.2 0.1 4 4 0 0 12 40 | cup 245; tablespoon 16; tub 500 | dairy cultured0 | creaminess binder | milk | low-fat quark; fat-free quark; lean quark; skim quark; magerquark; fat-free curd cheese; Magerquark
 quark-20 | curd cheese, 20 % fat in dry matter | as is | 109 4.6 3 3.4 3.4 0 0 12.5 40 | cup 245; tablespoon 16; tub 250 | dairy | creaminess binder | milk | curd cheese; quark; half-fat quark; farmer cheese; pot cheese; tvorog
 quark-40 | curd cheese, 40 % fat in dry matter | as is | 159 11.4 7.5 3.3 3.3 0 0 11 38 | cup 245; tablespoon 16; tub 250 | dairy | creaminess | milk | full-fat quark; cream quark; full-fat curd cheese
 buttermilk-lowfat | buttermilk, low-fat | as is | 40 0.9 0.5 4.8 4.8 0 0 3.3 190 | cup 245; tablespoon 15.3; glass 200 | dairy drink | creaminess | milk | buttermilk; low-fat buttermilk

@@ -1,6 +1,6 @@
 /** Fruit, fruit juice and dried fruit. Columns: see read-food-table.ts. */
 export const fruit = `
-apple | apple | raw | 52 0.2 0 13.8 10.4 0 2.4 0.3 1 | cup 125; small 149; medium 182; large 223; piece 182; slice 20 | fruit plant | bulk sweetness | | apples; tart apple; cooking apple; green apple; eating apple
+apple | apple | raw | 52 0.2 0 13.8 10.4 0 2.4 0.3 1 | cup 125; small 149; medium 182; large 223; piece 182; slice 20 | fruit plant | bulk sweetness | | apples; tart apple; cooking apple; green apple; eating apple; Apfel; Äpfel
 pear | pear | raw | 57 0.1 0 15.2 9.8 0 3.1 0.4 1 | cup 140; small 148; medium 178; large 230; piece 178 | fruit plant | bulk sweetness | | pears
 banana | banana | raw | 89 0.3 0.1 22.8 12.2 0 2.6 1.1 1 | cup 150; cup(mashed) 225; small 101; medium 118; large 136; piece 118 | fruit plant | sweetness fat | | bananas; ripe banana; overripe banana
 plum | plum | raw | 46 0.3 0 11.4 9.9 0 1.4 0.7 0 | cup 165; piece 66; small 45; medium 66; large 85 | fruit plant | bulk topping | | plums; damson; italian plum; prune plums
@@ -20,7 +20,7 @@ cranberry | cranberries | raw | 46 0.1 0 12 4.3 0 3.6 0.5 2 | cup 100; bag 340 |
 grape | grapes | raw | 69 0.2 0.1 18.1 15.5 0 0.9 0.7 2 | cup 151; piece 5; handful 80 | fruit plant | topping | | red grapes; green grapes; seedless grapes
 orange | orange | raw | 47 0.1 0 11.8 9.4 0 2.4 0.9 0 | cup 180; small 96; medium 131; large 184; piece 131 | fruit plant | flavour |  | oranges
 lemon | lemon | raw | 29 0.3 0 9.3 2.5 0 2.8 1.1 2 | piece 58; small 50; medium 58; large 84; slice 8; wedge 10 | fruit plant | flavour | | lemons; lemon wedges; lemon slices | organic acid: citric acid is counted as carbohydrate and yields less
-lemon-juice | lemon juice | as is | 22 0.2 0 6.9 2.5 0 0.3 0.4 1 | cup 244; tablespoon 15; teaspoon 5; piece 47; small 38; medium 47; large 60; splash 5; squeeze 5 | citrusjuice plant | flavour | | fresh lemon juice; juice of lemon; lemon juice and zest; lemon zest and juice | organic acid: citric acid is counted as carbohydrate and yields less
+lemon-juice | lemon juice | as is | 22 0.2 0 6.9 2.5 0 0.3 0.4 1 | cup 244; tablespoon 15; teaspoon 5; piece 47; small 38; medium 47; large 60; splash 5; squeeze 5 | citrusjuice plant | flavour | | fresh lemon juice; juice of lemon; lemon juice and zest; lemon zest and juice; Zitronensaft | organic acid: citric acid is counted as carbohydrate and yields less
 lime-juice | lime juice | as is | 25 0.1 0 8.4 1.7 0 0.4 0.4 2 | cup 246; tablespoon 15; teaspoon 5; piece 30; medium 30; large 38; squeeze 5 | citrusjuice plant | flavour | | fresh lime juice; juice of lime; lime juice and zest; lime zest and juice | organic acid: citric acid is counted as carbohydrate and yields less
 lime | lime | raw | 30 0.2 0 10.5 1.7 0 2.8 0.7 2 | piece 67; medium 67; wedge 8; slice 6 | fruit plant | flavour | | limes; lime wedges | organic acid: citric acid is counted as carbohydrate and yields less
 lemon-zest | lemon zest | raw | 47 0.3 0 16 4.2 0 10.6 1.5 6 | tablespoon 6; teaspoon 2; piece 6; small 5; medium 6; large 8 | fruit plant | flavour | | lemon peel; grated lemon peel; lemon rind; lime zest; orange zest; orange peel
@@ -30,9 +30,9 @@ mango | mango | raw | 60 0.4 0.1 15 13.7 0 1.6 0.8 1 | cup 165; piece 200; mediu
 melon | melon | raw | 34 0.2 0.1 8.2 7.9 0 0.9 0.8 16 | cup 160; wedge 69; slice 69; piece 800 | fruit plant | topping | | cantaloupe; honeydew; watermelon
 rhubarb | rhubarb | raw | 21 0.2 0.1 4.5 1.1 0 1.8 0.9 4 | cup 122; stalk 51; piece 51 | veg plant | bulk | | rhubarb stalks
 avocado | avocado | raw | 160 14.7 2.1 8.5 0.7 0 6.7 2 7 | cup 150; piece 150; small 110; medium 150; large 200; tablespoon 14; slice 15 | fattyfruit plant | fat creaminess topping | | avocados; avocado flesh
-olives | olives, drained | drained | 130 13 1.7 5 0.2 0 3 0.9 900 | cup 135; tablespoon 8.4; piece 4; small 3; large 4.4; handful 30 | fattyfruit plant | flavour topping | | black olives; green olives; kalamata olives; pitted olives
+olives | olives, drained | drained | 130 13 1.7 5 0.2 0 3 0.9 900 | cup 135; tablespoon 8.4; piece 4; small 3; large 4.4; handful 30 | fattyfruit plant | flavour topping | | black olives; green olives; kalamata olives; pitted olives; olives; olive
 applesauce | applesauce, unsweetened | canned | 42 0.1 0 11.3 9.4 0 1.1 0.2 2 | cup 244; tablespoon 15; jar 680 | fruitpuree plant | fat sweetness | | applesauce; unsweetened applesauce; apple puree; apple sauce
-raisins | raisins | dry | 299 0.5 0.1 79.2 59.2 0 3.7 3.1 11 | cup 145; tablespoon 9; handful 30; box 43 | driedfruit plant | sweetness topping | sulphites | sultanas; currants dried; golden raisins
+raisins | raisins | dry | 299 0.5 0.1 79.2 59.2 0 3.7 3.1 11 | cup 145; tablespoon 9; handful 30; box 43; piece 0.5 | driedfruit plant | sweetness topping | sulphites | sultanas; currants dried; golden raisins; Rosinen
 prunes | prunes | dry | 240 0.4 0.1 63.9 38.1 0 7.1 2.2 2 | cup 174; piece 9.5 | driedfruit plant | sweetness | | dried plums; pitted prunes
 apricots-dried | apricots, dried | dry | 241 0.5 0 62.6 53.4 0 7.3 3.4 10 | cup 130; piece 8 | driedfruit plant | sweetness | sulphites | dried apricots
 dates | dates, dried | dry | 282 0.4 0 75 63.4 0 8 2.5 2 | cup 147; piece 8; medium 8; large 24 | driedfruit plant | sweetness | | dates; pitted dates

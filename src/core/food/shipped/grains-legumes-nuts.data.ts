@@ -1,18 +1,18 @@
 /** Flour, grains, pasta, bread, pulses, soya, nuts and seeds. Columns: see read-food-table.ts. */
 export const grainsLegumesNuts = `
-flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour; cake flour; pastry flour
+flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour; cake flour; pastry flour; Mehl; Weizenmehl
 flour-self-raising | wheat flour, self-raising | dry | 354 1 0.2 74.2 0.2 0 2.7 9.9 1193 | cup 125; tablespoon 7.8; teaspoon 2.6 | flour plant | starch-base | gluten | self-raising flour; self-rising flour
 flour-bread | wheat flour, bread | dry | 361 1.7 0.2 72.5 0.3 0 2.4 12 2 | cup 130; tablespoon 8.1 | flour plant | starch-base | gluten | bread flour; strong flour; strong white flour
 flour-wholewheat | wheat flour, wholemeal | dry | 340 2.5 0.4 72 0.4 0 10.7 13.2 2 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | whole wheat flour; wholemeal flour; whole-wheat flour; wholegrain flour
 flour-rye | rye flour | dry | 325 2.2 0.3 68.6 2.3 0 23.8 15.9 2 | cup 128; tablespoon 8 | flour plant | starch-base | gluten | rye flour; dark rye flour
 flour-buckwheat | buckwheat flour | dry | 335 3.1 0.7 70.6 2.6 0 10 12.6 11 | cup 120; tablespoon 7.5 | flour plant | starch-base | | buckwheat flour
-cornflour | maize starch | dry | 381 0.1 0 91.3 0 0 0.9 0.3 9 | cup 128; tablespoon 8; teaspoon 2.7 | flour plant | thickener | | cornstarch; cornflour; corn starch; maize starch; starch; potato starch; tapioca starch
-semolina | semolina | dry | 360 1.1 0.2 72.8 0 0 3.9 12.7 1 | cup 167; tablespoon 10 | flour plant | thickener starch-base | gluten | semolina; wheat semolina; cream of wheat; farina
+cornflour | maize starch | dry | 381 0.1 0 91.3 0 0 0.9 0.3 9 | cup 128; tablespoon 8; teaspoon 2.7 | flour plant | thickener | | cornstarch; cornflour; corn starch; maize starch; starch; potato starch; tapioca starch; Speisestärke
+semolina | semolina | dry | 360 1.1 0.2 72.8 0 0 3.9 12.7 1 | cup 167; tablespoon 10 | flour plant | thickener starch-base | gluten | semolina; wheat semolina; cream of wheat; farina; Grieß
 cornmeal | maize meal | dry | 370 1.8 0.2 79.5 1.6 0 3.9 7.1 7 | cup 157; tablespoon 10 | flour plant | starch-base | | cornmeal; polenta; maize meal; corn meal
 oats-rolled | oats, rolled | dry | 379 6.5 1.1 67.7 1 0 10.1 13.2 6 | cup 81; tablespoon 5 | wholegrain plant | starch-base bulk | gluten | rolled oats; oats; porridge oats; old-fashioned oats; quick oats; oatmeal
 oat-bran | oat bran | dry | 246 7 1.3 66.2 1.5 0 15.4 17.3 4 | cup 94; tablespoon 6 | wholegrain plant | bulk | gluten | oat bran | fibre-rich: much of the carbohydrate is bran and yields little
 barley-pearl | pearl barley | dry | 352 1.2 0.2 77.7 0.8 0 15.6 9.9 9 | cup 200; tablespoon 12.5 | wholegrain plant | starch-base bulk | gluten | barley; pearled barley; pearl barley
-rice-white | rice, white | dry | 365 0.7 0.2 80 0.1 0 1.3 7.1 5 | cup 185; tablespoon 11.6 | grain plant | starch-base | | rice; white rice; long-grain rice; basmati; jasmine rice; uncooked rice; short-grain rice; pudding rice; arborio; risotto rice; round-grain rice
+rice-white | rice, white | dry | 365 0.7 0.2 80 0.1 0 1.3 7.1 5 | cup 185; tablespoon 11.6 | grain plant | starch-base | | rice; white rice; long-grain rice; basmati; jasmine rice; uncooked rice; short-grain rice; pudding rice; arborio; risotto rice; round-grain rice; Reis
 rice-white-cooked | rice, white, cooked | cooked | 130 0.3 0.1 28.2 0.1 0 0.4 2.7 1 | cup 158; tablespoon 10 | grain plant | starch-base | | cooked rice; cooked white rice; boiled rice; steamed rice
 rice-brown | rice, brown | dry | 367 3.2 0.6 76.2 0.7 0 3.6 7.5 5 | cup 190; tablespoon 12 | wholegrain plant | starch-base | | brown rice; whole-grain rice
 rice-brown-cooked | rice, brown, cooked | cooked | 123 1 0.3 25.6 0.2 0 1.6 2.7 4 | cup 195; tablespoon 12 | wholegrain plant | starch-base | | cooked brown rice
@@ -23,7 +23,7 @@ bulgur | bulgur | dry | 342 1.3 0.2 75.9 0.4 0 12.5 12.3 17 | cup 140; tablespoo
 couscous | couscous | dry | 376 0.6 0.1 77.4 0 0 5 12.8 10 | cup 173; tablespoon 11 | grain plant | starch-base | gluten | couscous
 quinoa | quinoa | dry | 368 6.1 0.7 64.2 2.8 0 7 14.1 5 | cup 170; tablespoon 10.6 | wholegrain plant | starch-base | | quinoa
 quinoa-cooked | quinoa, cooked | cooked | 120 1.9 0.2 21.3 0.9 0 2.8 4.4 7 | cup 185 | wholegrain plant | starch-base | | cooked quinoa
-pasta | pasta, white | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | cup 100; package 454; box 454 | pasta plant | starch-base | gluten | pasta; spaghetti; macaroni; penne; fusilli; noodles; elbow macaroni; linguine; fettuccine; dried pasta; rigatoni; farfalle
+pasta | pasta, white | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | cup 100; package 454; box 454 | pasta plant | starch-base | gluten | pasta; spaghetti; macaroni; penne; fusilli; noodles; elbow macaroni; linguine; fettuccine; dried pasta; rigatoni; farfalle; Nudeln
 pasta-cooked | pasta, white, cooked | cooked | 158 0.9 0.2 30.9 0.6 0 1.8 5.8 1 | cup 140 | pasta plant | starch-base | gluten | cooked pasta; cooked spaghetti; cooked macaroni; cooked noodles
 pasta-whole | pasta, whole-grain | dry | 352 2.9 0.4 73.4 2.7 0 9.2 13.9 6 | cup 100; package 454; box 454 | wholegrain plant | starch-base | gluten | whole wheat pasta; whole-grain pasta; wholemeal pasta; whole wheat spaghetti; wholewheat pasta; whole wheat penne
 pasta-whole-cooked | pasta, whole-grain, cooked | cooked | 149 1.7 0.2 30.1 0.7 0 3.9 6 4 | cup 140 | wholegrain plant | starch-base | gluten | cooked whole wheat pasta; cooked wholewheat pasta
@@ -66,8 +66,8 @@ edamame | soya beans, green, shelled | frozen | 121 5.2 0.6 8.9 2.2 0 5.2 11.9 6
 tofu-firm | tofu, firm | as is | 92 5 0.7 2 0.5 0 1 10 12 | cup 252; block 400; package 400; slice 84 | tofu plant | protein | soy | tofu; firm tofu
 tofu-silken | tofu, silken | as is | 55 2.7 0.4 2.9 1.3 0 0.1 4.8 5 | cup 248; package 340; block 340 | tofu plant | creaminess protein | soy | silken tofu; soft tofu
 hummus | hummus | as is | 237 17.8 2.6 15 0.6 0 5.5 7.8 426 | cup 246; tablespoon 15 | sauce plant addedfat | creaminess topping | sesame | houmous; hummous
-walnuts | walnuts | raw | 654 65.2 6.1 13.7 2.6 0 6.7 15.2 2 | cup 117; cup(ground) 80; tablespoon 7; piece 4; handful 30 | nuts plant | crunch topping | tree-nuts | walnut; walnut halves; chopped walnuts; ground walnuts; walnut pieces
-almonds | almonds | raw | 579 49.9 3.8 21.6 4.4 0 12.5 21.2 1 | cup 143; cup(sliced) 92; cup(ground) 95; tablespoon 9; piece 1.2; handful 30 | nuts plant | crunch topping | tree-nuts | almond; flaked almonds; sliced almonds; slivered almonds
+walnuts | walnuts | raw | 654 65.2 6.1 13.7 2.6 0 6.7 15.2 2 | cup 117; cup(ground) 80; tablespoon 7; piece 4; handful 30; piece(halves) 2 | nuts plant | crunch topping | tree-nuts | walnut; walnut halves; chopped walnuts; ground walnuts; walnut pieces; Walnüsse
+almonds | almonds | raw | 579 49.9 3.8 21.6 4.4 0 12.5 21.2 1 | cup 143; cup(sliced) 92; cup(ground) 95; tablespoon 9; piece 1.2; handful 30 | nuts plant | crunch topping | tree-nuts | almond; flaked almonds; sliced almonds; slivered almonds; Mandeln
 hazelnuts | hazelnuts | raw | 628 60.8 4.5 16.7 4.3 0 9.7 15 0 | cup 135; cup(ground) 75; tablespoon 8; piece 1.4; handful 30 | nuts plant | crunch topping | tree-nuts | hazelnut; filberts; ground hazelnuts
 pecans | pecans | raw | 691 72 6.2 13.9 4 0 9.6 9.2 0 | cup 109; tablespoon 7; piece 1.5; handful 30 | nuts plant | crunch topping | tree-nuts | pecan; pecan halves; chopped pecans
 cashews | cashews | raw | 553 43.9 7.8 30.2 5.9 0 3.3 18.2 12 | cup 137; tablespoon 8.5; handful 30 | nuts plant | crunch creaminess | tree-nuts | cashew; cashew nuts

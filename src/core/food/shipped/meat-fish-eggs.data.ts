@@ -1,6 +1,6 @@
 /** Meat, poultry, sausages, fish, shellfish and eggs. Columns: see read-food-table.ts. */
 export const meatFishEggs = `
-chicken-breast | chicken breast, skinless | raw | 120 2.6 0.6 0 0 0 0 22.5 45 | piece 174; small 140; medium 174; large 230; cup 140; breast 174 | poultrybreast poultry | protein |  | boneless skinless chicken breast; chicken breasts; chicken breast fillet; skinless chicken breast; chicken fillet; chicken breast halves; boneless chicken breast
+chicken-breast | chicken breast, skinless | raw | 120 2.6 0.6 0 0 0 0 22.5 45 | piece 174; small 140; medium 174; large 230; cup 140; breast 174 | poultrybreast poultry | protein |  | boneless skinless chicken breast; chicken breasts; chicken breast fillet; skinless chicken breast; chicken fillet; chicken breast halves; boneless chicken breast; Hähnchenbrust
 chicken-breast-cooked | chicken breast, skinless, cooked | cooked | 165 3.6 1 0 0 0 0 31 74 | cup 140; piece 120; breast 120 | poultrybreast poultry | protein | | cooked chicken; cooked chicken breast; shredded chicken; poached chicken; roast chicken breast
 chicken-breast-skin | chicken breast with skin | raw | 172 9.3 2.7 0 0 0 0 20.9 63 | piece 200; breast 200 | poultry | protein | | chicken breast with skin; skin-on chicken breast
 chicken-thigh-skinless | chicken thigh, skinless | raw | 121 4.1 1.1 0 0 0 0 19.7 95 | piece 90; medium 90; cup 140; thigh 90 | poultry | protein | | boneless skinless chicken thighs; skinless chicken thighs; chicken thigh fillet; chicken thigh meat
@@ -14,7 +14,7 @@ turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23
 turkey-ground-fat | turkey, ground, 85 % lean | raw | 180 12.5 3.4 0 0 0 0 16.9 54 | cup 220 | poultry ground | protein | | 85/15 ground turkey
 turkey-sliced | turkey breast, sliced, cured | as is | 104 1.7 0.4 4.2 3.5 1.5 0.5 17.1 1015 | slice 21 | poultrydeli | protein | | deli turkey; turkey ham; sliced turkey; turkey cold cut
 duck-breast | duck breast, skinless | raw | 123 4.3 1.3 0 0 0 0 19.9 56 | piece 180; breast 180 | poultry | protein |  | duck breast
-beef-ground-80 | beef, ground, 80 % lean | raw | 254 20 7.6 0 0 0 0 17.2 66 | cup 225 | meat ground | protein | | ground beef; minced beef; hamburger; beef mince; ground chuck; 80/20 ground beef; 80 lean ground beef; mince
+beef-ground-80 | beef, ground, 80 % lean | raw | 254 20 7.6 0 0 0 0 17.2 66 | cup 225 | meat ground | protein | | ground beef; minced beef; hamburger; beef mince; ground chuck; 80/20 ground beef; 80 lean ground beef; mince; Rinderhack; Rinderhackfleisch; ground chuck 80/20
 beef-ground-85 | beef, ground, 85 % lean | raw | 215 15 5.8 0 0 0 0 18.6 66 | cup 225 | meat ground | protein | | 85/15 ground beef; ground round; 85 lean ground beef
 beef-ground-90 | beef, ground, 90 % lean | raw | 176 10 3.9 0 0 0 0 20 66 | cup 225 | meat ground | protein | | 90/10 ground beef; lean ground beef; lean minced beef; lean beef mince; 90 lean ground beef; ground sirloin
 beef-ground-93 | beef, ground, 93 % lean | raw | 152 7 2.9 0 0 0 0 20.9 66 | cup 225 | meat ground | protein | | 93/7 ground beef; 93 lean ground beef
@@ -36,7 +36,7 @@ bacon-cooked | bacon, cooked | cooked | 541 41.8 13.7 1.4 0 0 0 37 2310 | slice 
 bacon-back | bacon, back, trimmed | raw | 130 4.7 1.5 1.3 1.2 1 0 20.3 900 | slice 28; rasher 28 | meat | flavour protein | | back bacon; canadian bacon; lean bacon; bacon medallions; trimmed back bacon
 bacon-turkey | turkey bacon | raw | 226 16.9 4.6 1.9 1.6 1 0 15.9 1040 | slice 14; rasher 14 | poultry | flavour | | turkey rashers
 ham-lean | ham, lean, cooked | as is | 110 3.6 1.2 1.2 1 0.8 0 18 1150 | slice 28; cup 140 | meat | protein flavour | | lean ham; extra lean ham; lean cooked ham
-ham-regular | ham, regular, cooked | as is | 163 8.6 2.9 3.8 0 0 1.3 16.6 1143 | slice 28; cup 140 | meat | protein flavour | | ham; cooked ham; sliced ham; diced ham; boiled ham; ham with fat; deli ham; smoked ham
+ham-regular | ham, regular, cooked | as is | 163 8.6 2.9 3.8 0 0 1.3 16.6 1143 | slice 28; cup 140 | meat | protein flavour | | ham; cooked ham; sliced ham; diced ham; boiled ham; ham with fat; deli ham; smoked ham; Schinken
 sausage-pork | pork sausage, fresh | raw | 304 26.5 8.7 1 1 0.8 0 15.4 740 | piece 75; link 75; patty 50 | meat sausage | protein flavour | gluten sulphites | pork sausage; breakfast sausage; sausage meat; bratwurst; sausages; sausage
 sausage-smoked | smoked sausage, pork and beef | as is | 320 28.7 9.7 2.4 1 0.8 0 12.4 900 | piece 75; link 75; slice 10; cup 135 | meat | protein flavour | | smoked sausage; kielbasa; krakow sausage; smoked pork sausage; debreziner
 sausage-smoked-turkey | smoked turkey sausage | as is | 155 9 2.7 4 2 1.5 0 15 920 | piece 75; link 75; slice 10; cup 135 | poultry | protein flavour | | turkey sausage; turkey kielbasa; smoked turkey sausage; poultry sausage; chicken sausage
@@ -44,7 +44,7 @@ sausage-frankfurter | frankfurter | as is | 305 27.6 11 2.5 1.6 1 0 11.7 980 | p
 chorizo | chorizo, cured | as is | 455 38.3 14.4 1.9 0 0 0 24.1 1235 | slice 6; piece 60; cup 135 | meat | flavour | | chorizo sausage
 salami | salami | as is | 378 31.7 11.9 1.2 1 0.5 0 21.8 1740 | slice 9 | meat | flavour topping |  | salami slices
 liver-chicken | chicken liver | raw | 119 4.8 1.6 0.7 0 0 0 16.9 71 | piece 40; cup 220 | poultry | protein | | chicken livers; liver
-egg | egg, whole | raw | 143 9.5 3.1 0.7 0.4 0 0 12.6 142 | piece 50; small 38; medium 44; large 50; extra large 56; jumbo 63; cup 243; tablespoon 15 | egg | binder protein | egg | eggs; whole egg; large egg; hen egg; beaten egg; extra-large egg; jumbo egg
+egg | egg, whole | raw | 143 9.5 3.1 0.7 0.4 0 0 12.6 142 | piece 50; small 38; medium 44; large 50; extra large 56; jumbo 63; cup 243; tablespoon 15 | egg | binder protein | egg | eggs; whole egg; large egg; hen egg; beaten egg; extra-large egg; jumbo egg; Ei; Eier
 egg-boiled | egg, hard-boiled | cooked | 155 10.6 3.3 1.1 1.1 0 0 12.6 124 | piece 50; small 38; medium 44; large 50; cup 136; slice 8 | egg | protein topping | egg | boiled egg; hard-boiled eggs; boiled eggs
 egg-white | egg white | raw | 52 0.2 0 0.7 0.7 0 0 10.9 166 | piece 33; large 33; medium 29; small 25; cup 243; tablespoon 15.3 | egg | binder protein | egg | egg whites; liquid egg white; liquid egg whites
 egg-substitute | egg substitute, liquid | as is | 52 0 0 1 0.5 0 0 10.5 180 | cup 243; tablespoon 15; carton 450 | egg | binder protein | egg | egg substitute; liquid egg substitute; egg product

@@ -10,7 +10,7 @@ risotto | risotto | cooked | 145 5.2 2.8 20 0.7 0 0.5 3.6 330 | cup 240 | grain 
 tabbouleh | tabbouleh | as is | 120 8 1.1 10.5 1.6 0 2.6 1.9 300 | cup 160; tablespoon 10 | grain addedfat | bulk | gluten | tabouli; tabbouleh salad
 skewer-chicken | chicken skewer, grilled | cooked | 165 6 1.5 2.5 2 1 0.3 25 400 | piece 85 | poultry addedfat | protein | | chicken skewers; chicken kebab; chicken kebabs; grilled chicken skewers; chicken kabobs
 skewer-beef | beef skewer, grilled | cooked | 190 9.5 3.5 1.5 1 0 0.4 24 350 | piece 100 | meat addedfat | protein | | beef skewers; beef kebab; beef kebabs; shish kebab; kebab; kebabs; kabobs
-meatballs | meatballs, beef and pork | cooked | 250 17 6.5 8 1 0.3 0.8 15.5 550 | piece 28 | meat addedfat | protein | gluten milk egg | beef meatballs; frozen meatballs; cooked meatballs; swedish-style meatballs
+meatballs | meatballs, beef and pork | cooked | 250 17 6.5 8 1 0.3 0.8 15.5 550 | piece 28 | meat addedfat | protein | gluten milk egg | beef meatballs; frozen meatballs; cooked meatballs; swedish-style meatballs; meatballs; meatball
 guacamole | guacamole | as is | 157 14 2 8.5 0.8 0 6 2 350 | tablespoon 15; cup 240 | fattyfruit addedfat | topping creaminess | | avocado dip
 dip-spinach | spinach dip | as is | 200 18 7 6 1.6 0.3 1.2 4.2 480 | tablespoon 15; cup 240 | sauce addedfat | topping creaminess | milk egg | spinach artichoke dip; spinach and artichoke dip
 dip-onion | onion dip | as is | 210 19 9.5 6.5 3.2 0.5 0.2 2.6 560 | tablespoon 15; cup 240 | sauce addedfat | topping creaminess | milk | sour cream and onion dip; french onion dip

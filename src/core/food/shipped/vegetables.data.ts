@@ -1,25 +1,25 @@
 /** Vegetables, mushrooms and fresh herbs. Columns: see read-food-table.ts. */
 export const vegetables = `
-onion | onion | raw | 40 0.1 0 9.3 4.2 0 1.7 1.1 4 | cup 160; tablespoon 10; small 70; medium 110; large 150; slice 14 | veg plant | bulk flavour | | onions; yellow onion; white onion; brown onion; spanish onion; sweet onion
+onion | onion | raw | 40 0.1 0 9.3 4.2 0 1.7 1.1 4 | cup 160; tablespoon 10; small 70; medium 110; large 150; slice 14 | veg plant | bulk flavour | | onions; yellow onion; white onion; brown onion; spanish onion; sweet onion; Zwiebel; Zwiebeln
 onion-red | onion, red | raw | 40 0.1 0 9.3 4.2 0 1.7 1.1 4 | cup 160; tablespoon 10; small 70; medium 110; large 150; slice 14 | veg plant | bulk flavour | | red onion; purple onion
 shallot | shallot | raw | 72 0.1 0 16.8 7.9 0 3.2 2.5 12 | cup 160; tablespoon 10; piece 25; small 15; medium 25; large 40 | veg plant | flavour | | shallots; eschalot
 spring-onion | spring onion | raw | 32 0.2 0 7.3 2.3 0 2.6 1.8 16 | cup 100; tablespoon 6; piece 15; small 5; medium 15; large 25; bunch 100; sprig 15 | veg plant | flavour | | scallion; green onion; scallions; salad onion
-leek | leek | raw | 61 0.3 0 14.2 3.9 0 1.8 1.5 20 | cup 89; piece 150; small 90; medium 150; large 220 | veg plant | bulk flavour | | leeks; leek white
-garlic | garlic | raw | 149 0.5 0.1 33.1 1 0 2.1 6.4 17 | clove 3; teaspoon 2.8; tablespoon 8.5; head 40; piece 3; bulb 40 | veg plant | flavour | | garlic clove; garlic cloves; fresh garlic
+leek | leek | raw | 61 0.3 0 14.2 3.9 0 1.8 1.5 20 | cup 89; piece 150; small 90; medium 150; large 220 | veg plant | bulk flavour | | leeks; leek white; Lauch
+garlic | garlic | raw | 149 0.5 0.1 33.1 1 0 2.1 6.4 17 | clove 3; teaspoon 2.8; tablespoon 8.5; head 40; piece 3; bulb 40 | veg plant | flavour | | garlic clove; garlic cloves; fresh garlic; Knoblauch; Knoblauchzehe; Knoblauchzehen
 ginger-root | ginger root | raw | 80 0.8 0.2 17.8 1.7 0 2 1.8 13 | teaspoon 2; tablespoon 6; inch 15; piece 15; slice 2.2; knob 15 | veg plant | flavour | | ginger; fresh ginger; ginger root
-carrot | carrot | raw | 41 0.2 0 9.6 4.7 0 2.8 0.9 69 | cup 128; cup(grated) 110; small 50; medium 61; large 72; piece 61; bunch 400 | veg plant | bulk | | carrots; baby carrots
+carrot | carrot | raw | 41 0.2 0 9.6 4.7 0 2.8 0.9 69 | cup 128; cup(grated) 110; small 50; medium 61; large 72; piece 61; bunch 400 | veg plant | bulk | | carrots; baby carrots; Karotte; Karotten; Möhre; Möhren
 celery | celery | raw | 14 0.2 0 3 1.3 0 1.6 0.7 80 | cup 101; rib 40; piece 40; small 17; medium 40; large 64; bunch 450; head 450; stalk 40 | veg plant | bulk flavour | celery | celery stalk; celery rib; celery sticks
 celeriac | celeriac | raw | 42 0.3 0.1 9.2 1.6 0 1.8 1.5 100 | cup 156; piece 450; small 300; medium 450; large 700 | veg plant | bulk | celery | celery root; knob celery
-tomato | tomato | raw | 18 0.2 0 3.9 2.6 0 1.2 0.9 5 | cup 180; small 91; medium 123; large 182; piece 123; slice 20 | veg plant | bulk | | tomatoes; fresh tomato; roma tomato; plum tomato; ripe tomato
+tomato | tomato | raw | 18 0.2 0 3.9 2.6 0 1.2 0.9 5 | cup 180; small 91; medium 123; large 182; piece 123; slice 20 | veg plant | bulk | | tomatoes; fresh tomato; roma tomato; plum tomato; ripe tomato; Tomaten
 tomato-cherry | tomato, cherry | raw | 18 0.2 0 3.9 2.6 0 1.2 0.9 5 | cup 149; piece 17; handful 85; pint 300 | veg plant | bulk | | cherry tomatoes; grape tomatoes
 tomatoes-canned | tomatoes, canned | canned | 21 0.2 0 4.5 2.6 0 1.1 0.9 130 | cup 240; can 411 | veg plant | bulk | | canned tomatoes; diced tomatoes; chopped tomatoes; tinned tomatoes; crushed tomatoes; whole peeled tomatoes; stewed tomatoes; peeled tomatoes; diced tomatoes with green chilies; tomatoes with chilies; fire-roasted tomatoes; petite diced tomatoes; canned diced tomatoes; plum tomatoes in juice
 tomato-puree | tomato purée, plain | canned | 38 0.2 0 9 4.8 0 1.9 1.7 28 | cup 250; tablespoon 16; can 411 | veg plant | bulk flavour | | tomato puree; passata; sieved tomatoes; tomato sauce no salt
-tomato-paste | tomato paste | canned | 82 0.5 0.1 18.9 12.2 0 4.1 4.3 59 | cup 262; tablespoon 16; teaspoon 5.4; can 170 | veg plant | flavour | | concentrated tomato paste; tomato concentrate; double concentrated tomato
+tomato-paste | tomato paste | canned | 82 0.5 0.1 18.9 12.2 0 4.1 4.3 59 | cup 262; tablespoon 16; teaspoon 5.4; can 170 | veg plant | flavour | | concentrated tomato paste; tomato concentrate; double concentrated tomato; Tomatenmark
 tomato-sauce | tomato sauce, canned | canned | 24 0.3 0 5.3 3.6 0 1.5 1.2 474 | cup 245; tablespoon 15; can 425 | veg plant | bulk flavour | | tomato sauce
 pepper-bell-red | bell pepper, red | raw | 31 0.3 0 6 4.2 0 2.1 1 4 | cup 149; small 74; medium 119; large 164; piece 119 | veg plant | bulk | | red bell pepper; red pepper; sweet pepper; bell pepper; capsicum; paprika pepper; yellow bell pepper; orange bell pepper; bell peppers
 pepper-bell-green | bell pepper, green | raw | 20 0.2 0.1 4.6 2.4 0 1.7 0.9 3 | cup 149; small 74; medium 119; large 164; piece 119 | veg plant | bulk | | green bell pepper; green pepper; green capsicum
 chilli-fresh | chilli, fresh | raw | 40 0.2 0 8.8 5.3 0 1.5 1.9 9 | piece 15; small 5; medium 15; large 45; tablespoon 9 | veg plant | flavour | | jalapeno; jalapeño; serrano; serrano pepper; serrano chile; serranos; chili pepper; chile; red chilli; green chilli; hot pepper
-cabbage-white | cabbage, white | raw | 25 0.1 0 5.8 3.2 0 2.5 1.3 18 | cup 89; cup(shredded) 70; leaf 23; head 900; piece 900; small 700; medium 900; large 1250 | veg plant | bulk wrapper | | cabbage; white cabbage; green cabbage; cabbage leaves; pointed cabbage
+cabbage-white | cabbage, white | raw | 25 0.1 0 5.8 3.2 0 2.5 1.3 18 | cup 89; cup(shredded) 70; leaf 23; head 900; piece 900; small 700; medium 900; large 1250 | veg plant | bulk wrapper | | cabbage; white cabbage; green cabbage; cabbage leaves; pointed cabbage; Weißkohl
 cabbage-red | cabbage, red | raw | 31 0.2 0 7.4 3.8 0 2.1 1.4 27 | cup 89; leaf 23; head 850; piece 850; small 570; medium 850; large 1130 | veg plant | bulk | | red cabbage
 cabbage-savoy | cabbage, savoy | raw | 27 0.1 0 6.1 2.3 0 3.1 2 28 | cup 70; head 900; leaf 23; piece 900 | veg plant | bulk wrapper | | savoy cabbage
 chinese-cabbage | Chinese cabbage | raw | 16 0.2 0 3.2 1.4 0 1.2 1.2 9 | cup 76; head 840; leaf 20; piece 840 | veg plant | bulk | | napa cabbage; chinese leaf
@@ -28,11 +28,11 @@ sauerkraut | sauerkraut, drained | drained | 19 0.1 0 4.3 1.8 0 2.9 0.9 661 | cu
 brussels-sprouts | Brussels sprouts | raw | 43 0.3 0.1 9 2.2 0 3.8 3.4 25 | cup 88; piece 19 | veg plant | bulk | | brussels sprouts; sprouts
 kale | kale | raw | 35 1.5 0.2 4.4 1 0 4.1 2.9 53 | cup 21; bunch 200; leaf 20; handful 20 | veg plant | bulk | | curly kale
 chard | chard | raw | 19 0.2 0 3.7 1.1 0 1.6 1.8 213 | cup 36; bunch 300; leaf 48 | veg plant | bulk | | swiss chard; silverbeet; mangold
-spinach | spinach | raw | 23 0.4 0.1 3.6 0.4 0 2.2 2.9 79 | cup 30; bunch 340; handful 25; leaf 10; bag 170 | veg plant | bulk | | baby spinach; fresh spinach; spinach leaves
+spinach | spinach | raw | 23 0.4 0.1 3.6 0.4 0 2.2 2.9 79 | cup 30; bunch 340; handful 25; leaf 10; bag 170 | veg plant | bulk | | baby spinach; fresh spinach; spinach leaves; Spinat
 spinach-frozen | spinach, frozen | frozen | 29 0.6 0 4.2 0.7 0 2.9 3.6 74 | cup 156; package 284; bag 454; box 284 | veg plant | bulk | | frozen spinach; frozen chopped spinach
 lettuce | lettuce | raw | 15 0.2 0 2.9 0.8 0 1.3 1.4 28 | cup 36; head 360; leaf 10; handful 25 | veg plant | bulk wrapper |  | green lettuce; leaf lettuce; butter lettuce; salad leaves; mixed greens; salad greens
 rocket | rocket | raw | 25 0.7 0.1 3.7 2.1 0 1.6 2.6 27 | cup 20; handful 20; bunch 100 | veg plant | bulk | | arugula; rucola
-cucumber | cucumber | raw | 15 0.1 0 3.6 1.7 0 0.5 0.7 2 | cup 104; small 158; medium 201; large 301; piece 250; slice 7 | veg plant | bulk | | cucumbers; english cucumber
+cucumber | cucumber | raw | 15 0.1 0 3.6 1.7 0 0.5 0.7 2 | cup 104; small 158; medium 201; large 301; piece 250; slice 7 | veg plant | bulk | | cucumbers; english cucumber; Gurke
 gherkin | gherkins, unsweetened | drained | 12 0.3 0 2.4 1.1 0 1 0.5 809 | cup 143; piece 40; small 20; medium 65; large 135; tablespoon 9; slice 7; spear 35 | veg plant | flavour topping | | dill pickle; pickled cucumber; gherkins; pickles; sour pickles; dill pickles; cornichons
 courgette | courgette | raw | 17 0.3 0.1 3.1 2.5 0 1 1.2 8 | cup 124; small 118; medium 196; large 323; piece 196 | veg plant | bulk starch-base | | zucchini; summer squash; yellow squash; courgettes; zucchinis
 aubergine | aubergine | raw | 25 0.2 0 5.9 3.5 0 3 1 2 | cup 82; small 300; medium 450; large 550; piece 450; slice 40 | veg plant | bulk | | eggplant; aubergines
@@ -53,7 +53,7 @@ horseradish | horseradish, grated, plain | raw | 48 0.7 0.1 11.3 8 0 3.3 1.2 420
 pumpkin | pumpkin | raw | 26 0.1 0.1 6.5 2.8 0 0.5 1 1 | cup 116; piece 2000 | veg plant | bulk | | fresh pumpkin
 pumpkin-puree | pumpkin purée, canned, plain | canned | 34 0.3 0.1 8.1 3.3 0 2.9 1.1 5 | cup 245; can 425; tablespoon 15 | veg plant | bulk fat | | pumpkin puree; canned pumpkin; solid pack pumpkin
 squash-winter | winter squash | raw | 45 0.1 0 11.7 2.2 0 2 1 4 | cup 140; piece 900; small 600; medium 900; large 1400 | starchy plant | bulk starch-base | | butternut squash; butternut; acorn squash; hokkaido; kabocha
-potato | potato | raw | 77 0.1 0 17.5 0.8 0 2.1 2.1 6 | cup 150; small 170; medium 213; large 369; piece 213 | starchy plant | starch-base |  | potatoes; waxy potatoes; floury potatoes; russet potatoes; baking potatoes; yukon potatoes; peeled potatoes
+potato | potato | raw | 77 0.1 0 17.5 0.8 0 2.1 2.1 6 | cup 150; small 170; medium 213; large 369; piece 213 | starchy plant | starch-base |  | potatoes; waxy potatoes; floury potatoes; russet potatoes; baking potatoes; yukon potatoes; peeled potatoes; Kartoffel; Kartoffeln
 potato-boiled | potato, boiled | cooked | 86 0.1 0 20 0.9 0 1.8 1.7 5 | cup 156; small 125; medium 167; large 300; piece 167 | starchy plant | starch-base | | boiled potatoes; cooked potatoes; cooked potato
 sweet-potato | sweet potato | raw | 86 0.1 0 20.1 4.2 0 3 1.6 55 | cup 133; small 60; medium 130; large 200; piece 130 | starchy plant | starch-base | | sweet potatoes; kumara; yam orange
 parsnip | parsnip | raw | 75 0.3 0.1 18 4.8 0 4.9 1.2 10 | cup 133; small 80; medium 130; large 180; piece 130 | starchy plant | bulk starch-base | | parsnips
@@ -67,7 +67,7 @@ sweetcorn-cream | sweetcorn, cream style, canned | canned | 72 0.4 0.1 18.1 3.2 
 hash-browns | hash browns, frozen, plain | frozen | 82 0.6 0.1 17.7 0.2 0 1.4 2.1 22 | cup 105; package 850; bag 850 | starchy plant | starch-base | | hash browns; hash brown potatoes; frozen hash browns; shredded hash browns
 artichoke-hearts | artichoke hearts, in water, drained | drained | 35 0.2 0 7.5 0.9 0 4.5 2 250 | cup 168; can 240; piece 20 | veg plant | bulk | | artichoke hearts; canned artichokes
 bean-sprouts | bean sprouts | raw | 30 0.2 0 5.9 4.1 0 1.8 3 6 | cup 104; handful 50 | veg plant | bulk | | mung bean sprouts; beansprouts
-parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves; fresh herbs; herbs; mixed fresh herbs; tender herbs; chervil; tarragon
+parsley | parsley | raw | 36 0.8 0.1 6.3 0.9 0 3.3 3 56 | cup 60; tablespoon 3.8; sprig 1; bunch 60; handful 15; teaspoon 1.3 | veg plant | flavour topping | | fresh parsley; flat-leaf parsley; parsley leaves; fresh herbs; herbs; mixed fresh herbs; tender herbs; chervil; tarragon; Petersilie
 coriander-leaf | coriander leaf | raw | 23 0.5 0 3.7 0.9 0 2.8 2.1 46 | cup 16; tablespoon 1; sprig 2; bunch 60; handful 10 | veg plant | flavour topping | | cilantro; fresh coriander; coriander leaves; fresh cilantro
 dill | dill | raw | 43 1.1 0.1 7 0 0 2.1 3.5 61 | cup 9; cup(chopped) 16; tablespoon 1; sprig 0.5; bunch 30; handful 8 | veg plant | flavour topping | | fresh dill; dill weed
 chives | chives | raw | 30 0.7 0.1 4.4 1.9 0 2.5 3.3 3 | cup 48; tablespoon 3; bunch 25; teaspoon 1 | veg plant | flavour topping | | fresh chives

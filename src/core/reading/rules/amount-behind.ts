@@ -5,6 +5,28 @@ import type { ReadingRule } from '../rule.ts';
 const BEHIND =
   /^(.*?[A-Za-z)%])(?:\s*[:,=-]\s*|\s+x\s*|\s+)(?=(?:about |approx\.? |scant |heaping )?(?:\d|\.\d|one |two |three |half |an? (?:pinch|dash|splash|handful|cup)))(.+)$/i;
 
+/** "1 tin tomatoes x 2": so many times what stands in front. */
+export const timesBehind: ReadingRule = {
+  name: 'so many times, behind the food',
+  example: '1 tin chopped tomatoes x 2',
+  takes: 'x 2',
+  take: (d) => {
+    const m = d.amount === null ? null : /\s+x\s*(\d{1,2})$/i.exec(d.text);
+    if (m === null) return null;
+    const times = Number(m[1]);
+    const amount = d.amount!;
+    return {
+      ...d,
+      text: d.text.slice(0, m.index),
+      amount: {
+        ...amount,
+        quantity: amount.quantity * times,
+        quantityMax: amount.quantityMax === null ? null : amount.quantityMax * times,
+      },
+    };
+  },
+};
+
 export const amountBehind: ReadingRule = {
   name: 'the amount behind the food',
   example: 'Butter: 50 g',

@@ -11,6 +11,7 @@ function bracketIn(text: string): { readonly inner: string; readonly rest: strin
 
 /** "240 g drained", "6 oz each": the size of one, in so many words. */
 const OF_ONE = /[ ,]+each(?: when drained)?$|[ ,]+(?:when )?drained(?: weight)?(?:[ ,]+each)?$/i;
+const isEach = (inner: string): boolean => /\beach\b/i.test(OF_ONE.exec(inner)?.[0] ?? '');
 const isDrained = (inner: string): boolean => /\bdrained\b/i.test(OF_ONE.exec(inner)?.[0] ?? '');
 
 export const bracketBehindCount: ReadingRule = {
@@ -45,7 +46,11 @@ export const bracketBehindUnit: ReadingRule = {
     if (bracket === null) return null;
     const inner = readAmount(bracket.inner.replace(OF_ONE, ''));
     if (inner?.unit == null || inner.rest !== '') return null;
-    if (!PACKAGE_UNITS.has(d.amount!.unit!)) return withPart(d, inner, 'same', bracket.rest);
+    if (!PACKAGE_UNITS.has(d.amount!.unit!)) {
+      // "4 slices (1 oz each)" weigh four ounces.
+      const times = isEach(bracket.inner) && unitNamed(d.amount!.unit!)?.kind === 'count' ? d.amount!.quantity : 1;
+      return withPart(d, { ...inner, quantity: inner.quantity * times }, 'same', bracket.rest);
+    }
     return {
       ...d,
       notes: isDrained(bracket.inner) ? [...d.notes, 'drained'] : d.notes,
@@ -68,7 +73,7 @@ function withBracket(d: Draft, inner: string): Draft {
   }
   if (amount.unit === null) return note;
   const modifiers = [...d.modifiers, ...amount.modifiers];
-  const ofOne = /\beach\b/i.test(OF_ONE.exec(inner)?.[0] ?? '') || PACKAGE_UNITS.has(d.amount.unit ?? '');
+  const ofOne = isEach(inner) || PACKAGE_UNITS.has(d.amount.unit ?? '');
   if (d.packageSize === null && kind !== 'count' && ofOne) {
     return { ...d, packageSize: { quantity: amount.quantity, unit: amount.unit }, modifiers };
   }

@@ -21,5 +21,10 @@ export const toTaste = condition(
   'salt, to taste',
   'to taste',
 );
-export const optional = condition('optional', /,?\s*\(?\boptional\b\)?/i, '1 tbsp honey (optional)', '(optional)');
+export const optional = condition(
+  'optional',
+  /^optional:?\s*|,?\s*\(?\boptional\b\)?/i,
+  '1 tbsp honey (optional)',
+  '(optional)',
+);
 export const divided = condition('divided', /,?\s*\(?\bdivided\b\)?/i, '2 tbsp oil, divided', 'divided');

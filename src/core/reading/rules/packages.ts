@@ -1,4 +1,4 @@
-import { findUnit, unitNamed } from '../../quantity/units.ts';
+import { findUnit, PACKAGE_UNITS, unitNamed } from '../../quantity/units.ts';
 import { bareAmount } from '../draft.ts';
 import { PIECE_SIZE, SIZED_PACKAGE, sizeOf, withSizedPackage } from '../package-words.ts';
 import { readAmount } from '../read-amount.ts';
@@ -53,6 +53,61 @@ export const countJoinedToSize: ReadingRule = {
     const text = d.text.slice(joined[0].length);
     const sized = SIZED_PACKAGE.exec(text);
     return sized === null ? null : withSizedPackage(d, { quantity: Number(joined[1]), quantityMax: null }, sized, text);
+  },
+};
+
+export const packagesOfSize: ReadingRule = {
+  name: 'packages of a size, said behind them',
+  example: '2 packages of 225 g tempeh',
+  takes: 'of 225 g',
+  take: (d) => {
+    if (d.amount?.unit == null || d.packageSize !== null || !PACKAGE_UNITS.has(d.amount.unit)) return null;
+    const m = PIECE_SIZE.exec(d.text.replace(/^(?:of|with) (?=\d)/i, ''));
+    if (m === null || !/^(?:of|with) \d/i.test(d.text)) return null;
+    const text = d.text.replace(/^(?:of|with) /i, '').slice(m[0].length);
+    return { ...d, text, packageSize: sizeOf(m[1]!, m[2]!) };
+  },
+};
+
+/** Sizes of cans by their number, ounces: common practice of the trade. */
+const NUMBERED: Readonly<Record<string, number>> = {
+  '1': 11,
+  '300': 15,
+  '303': 16,
+  '2': 20,
+  '2 1/2': 29,
+  '3': 46,
+  '10': 106,
+};
+
+export const numberedCan: ReadingRule = {
+  name: 'a can by its number',
+  example: '1 No. 2 can tomatoes',
+  takes: 'No. 2 can',
+  take: (d) => {
+    const m = d.amount?.unit === null ? /^(?:no\.?|number|#) ?(\d+(?: 1\/2)?) (?:can|tin)s?\b\s*/i.exec(d.text) : null;
+    const ounces = m === null ? undefined : NUMBERED[m[1]!];
+    if (m === null || ounces === undefined) return null;
+    return {
+      ...d,
+      text: d.text.slice(m[0].length),
+      amount: { ...d.amount!, unit: 'can' },
+      packageSize: { quantity: ounces, unit: 'ounce' },
+    };
+  },
+};
+
+/** "400g/14oz tin": one size in two measures. */
+const TWICE =
+  /^(\d+(?:[.,]\d+)? ?(?:g|ml|kg))\s?\/\s?\d+(?:[.,]\d+)? ?(?:fl )?oz\.? (?=(?:tin|can|jar|pack|packet|carton|bag)s?\b)/i;
+
+export const sizeSaidTwice: ReadingRule = {
+  name: 'the size of a package in two measures',
+  example: '400g/14oz tin chickpeas',
+  takes: '400g/14oz',
+  take: (d) => {
+    const text = d.amount === null ? d.text.replace(TWICE, '$1 ') : d.text;
+    return text === d.text ? null : { ...d, text };
   },
 };
 
