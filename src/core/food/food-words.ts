@@ -34,6 +34,8 @@ export function foodWords(text: string): string[] {
       .replace(/(\d) %/g, '$1%')
       // Sweetened, and no coconut cream.
       .replace(/\bcream of coconut\b/g, 'creamofcoconut')
+      // Meat for a stew, and no stew.
+      .replace(/\bfor stew\b/g, 'forstew')
       // Potatoes for a salad, and no potato salad.
       .replace(/\bsalad potato(?:es)?\b/g, 'saladpotato')
       .replace(/\b(?:free|cage)[- ](?:range|roaming)\b/g, ' ')

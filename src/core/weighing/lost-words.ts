@@ -1,5 +1,5 @@
 import type { Food } from '../food/food.ts';
-import { fold } from '../food/food-words.ts';
+import { fold, foodWords, isNoise } from '../food/food-words.ts';
 
 /**
  * Words that make another food of it, on which the points hang. Each stands for those that say the same: who says
@@ -38,3 +38,52 @@ export function lostWord(item: string, food: Pick<Food, 'name' | 'synonyms' | 's
   }
   return null;
 }
+
+/** Finished dishes: what is named so is a dish of its own, and none of its ingredients. */
+const DISHES = new Set(
+  'stew pudding bread cake soup casserole curry pie salad sandwich muffin cookie chili gratin goulash risotto'.split(
+    ' ',
+  ),
+);
+
+/**
+ * Whether a line names a finished dish and the food is only something that is in it: "banana bread" is no banana. The
+ * head of a name decides before its modifiers.
+ */
+export function isOfDish(item: string, food: Pick<Food, 'name' | 'synonyms'>): boolean {
+  const head = headOf(item);
+  return DISHES.has(head) && ![food.name.split(',')[0]!, ...food.synonyms].some((n) => headOf(n) === head);
+}
+
+const headOf = (name: string): string =>
+  foodWords(name)
+    .filter((w) => !isNoise(w))
+    .at(-1) ?? '';
+
+/** Heads that many things are: with another food before them they are another thing, apple butter no butter. */
+const MANY_THINGS = new Set(['butter', 'milk', 'cream', 'curd', 'salt', 'syrup', 'cheese', 'yogurt']);
+
+/**
+ * A food that a line names before such a head, and that the food knows nothing of; null when there is none.
+ *
+ * @param isFood whether a word alone names a food
+ * @example otherFood('garlic butter', butter, isFood) // 'garlic'
+ */
+export function otherFood(
+  item: string,
+  food: Pick<Food, 'name' | 'synonyms'>,
+  isFood: (word: string) => boolean,
+): string | null {
+  const words = foodWords(item).filter((w) => !isNoise(w));
+  if (words.length < 2 || !MANY_THINGS.has(words.at(-1)!)) return null;
+  const known = new Set([food.name, ...food.synonyms].flatMap(foodWords));
+  return words.slice(0, -1).find((w) => !known.has(w) && isFood(w)) ?? null;
+}
+
+/** Parts of a note that are a telling word and nothing else: "camembert, light". */
+const TELLING_NOTE =
+  /^(?:fat[- ]free|non-?fat|light|lite|reduced[- ]fat|low[- ]fat|sugar[- ]free|no sugar added|no added sugar|unsweetened|skinless|dried)$/i;
+
+/** The item with what of its note says which food it is. */
+export const withTellingNote = (item: string, note: string | null): string =>
+  [item, ...(note ?? '').split(/[;,]/).filter((part) => TELLING_NOTE.test(part.trim()))].join(' ');

@@ -6,7 +6,7 @@ import { unitNamed } from '../quantity/units.ts';
 import { readLine } from '../reading/read-line.ts';
 import type { Reading } from '../reading/reading.ts';
 import type { LineFood } from './line-food.ts';
-import { lostWord } from './lost-words.ts';
+import { isOfDish, lostWord, otherFood, withTellingNote } from './lost-words.ts';
 import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
 
 /** A line read, matched and weighed. */
@@ -89,8 +89,12 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
     const found = matchFood(index, name, reading.note);
     if ((found[0]?.confidence ?? 0) >= FULL_NAME) return found;
   }
+  const told = withTellingNote(item, reading.note);
+  const isFood = (word: string): boolean => index.byKey.has(word);
+  const isWholly = (food: Food): boolean =>
+    lostWord(told, food) === null && !isOfDish(item, food) && otherFood(item, food, isFood) === null;
   const plain = matchFood(index, item, reading.note).map((m) =>
-    lostWord(item, m.food) === null ? m : { ...m, confidence: Math.min(m.confidence, ASK) },
+    isWholly(m.food) ? m : { ...m, confidence: Math.min(m.confidence, ASK) },
   );
   plain.sort((a, b) => b.confidence - a.confidence);
   // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.
