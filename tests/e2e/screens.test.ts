@@ -17,7 +17,7 @@ const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
   ['bring in', `/recipes/${gratin}/bring-in`, 'Ingredients'],
   ['bench', `/recipes/${gratin}/lighten`, 'Departure from'],
   ['pass on', `/recipes/${gratin}/pass-on`, 'What was changed'],
-  ['pantry', '/pantry', '820 foods'],
+  ['pantry', '/pantry', '822 foods'],
   ['food', '/pantry/gruyere', 'Where it is used'],
   ['in the house', '/pantry/stock', 'Cannot be had'],
   ['a plate', '/pantry/plate?with=1+tbsp+jam&with=1+tsp+honey', 'the whole plate'],

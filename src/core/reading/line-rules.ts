@@ -5,7 +5,7 @@ import { each, ofTheFood, packedOrHeaping, sizeWords } from './rules/around-the-
 import { articleBeforeJuice, articleBeforeMeasure } from './rules/articles.ts';
 import { behindComma } from './rules/behind-comma.ts';
 import { bracketBehindCount, bracketBehindUnit, bracketsAnywhere } from './rules/brackets.ts';
-import { divided, optional, toTaste } from './rules/conditions.ts';
+import { aLittle, divided, optional, toTaste } from './rules/conditions.ts';
 import { furtherAmounts } from './rules/further-amounts.ts';
 import { belowZero, tooLong } from './rules/kept-whole.ts';
 import { emphasis, listMarks, numbering } from './rules/list-marks.ts';
@@ -26,6 +26,7 @@ import { sizeInNote } from './rules/size-in-note.ts';
 import { thisOrThat } from './rules/this-or-that.ts';
 import { unitBehind } from './rules/unit-behind.ts';
 import { whatFor } from './rules/what-for.ts';
+import { withShells } from './rules/with-shells.ts';
 import { amountOfZero, noteIsTheFood, unitIsTheFood } from './rules/without-a-food.ts';
 
 /**
@@ -41,6 +42,7 @@ export const LINE_RULES: readonly ReadingRule[] = [
   toTaste,
   optional,
   divided,
+  aLittle,
   articleBeforeJuice,
   partOfFruit,
   oneIsMeant,
@@ -69,6 +71,7 @@ export const LINE_RULES: readonly ReadingRule[] = [
   secondFood,
   unitBehind,
   behindComma,
+  withShells,
   whatFor,
   preparationInFront,
   thisOrThat,

@@ -2,9 +2,9 @@ import { findUnit, type Unit } from '../quantity/units.ts';
 import { readNumber } from './read-number.ts';
 
 const SIZES =
-  /^(extra[- ]large|x-large|large|medium|small|jumbo|big|sm|med|lg|lge|lrg|(?:fat|plump)(?= clove))(?:-sized?)?\b\.?[ ,]*/i;
+  /^(extra[- ]large|x-large|large|medium|small|jumbo|big|sm|med|lg|lge|lrg|thick(?:-cut)?(?![\w-])|thin(?:-cut)?(?![\w-])|cent(?:er|re)-cut(?![\w-])|(?:fat|plump)(?= clove))(?:-sized?)?\b\.?[ ,]*/i;
 const MEASURE_WORDS =
-  /^(scant|heaping|heaped|rounded|generous|level|good|full(?![ -](?:cream|fat))|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
+  /^(scant|heaping|heaped|rounded|generous|level|good(?![- ]quality)|full(?![ -](?:cream|fat))|packed|lightly packed|firmly packed)(?![\w-]) ?/i;
 const NEXT_NUMBER = String.raw`\s*(?=[\d.]|one|two|three|four|five|six|seven|eight|nine|ten|half)`;
 const RANGE = new RegExp(`^(?:-|to|or)${NEXT_NUMBER}`, 'i');
 /** "between 2 and 3" */
@@ -43,6 +43,9 @@ const MODIFIER_NAMES: Readonly<Record<string, string>> = {
   lg: 'large',
   lge: 'large',
   lrg: 'large',
+  'thick-cut': 'thick',
+  'thin-cut': 'thin',
+  'centre-cut': 'center-cut',
   fat: 'large',
   plump: 'large',
 };

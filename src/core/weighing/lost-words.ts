@@ -46,22 +46,25 @@ const DISHES = new Set(
   ),
 );
 
+/** Heads that many things are: with another food before them they are another thing, apple butter no butter. */
+const MANY_THINGS = new Set(['butter', 'milk', 'cream', 'curd', 'salt', 'syrup', 'cheese', 'yogurt']);
+/** Foods that are hardly written alone and make another thing of what they stand before. */
+const BEFORE_OTHERS = new Set(['coconut']);
+
 /**
- * Whether a line names a finished dish and the food is only something that is in it: "banana bread" is no banana. The
+ * Whether a line names a finished dish, or such a head, and the food is only something that is in it: "banana bread" is no banana. The
  * head of a name decides before its modifiers.
  */
 export function isOfDish(item: string, food: Pick<Food, 'name' | 'synonyms'>): boolean {
   const head = headOf(item);
-  return DISHES.has(head) && ![food.name.split(',')[0]!, ...food.synonyms].some((n) => headOf(n) === head);
+  const heads = [food.name.split(',')[0]!, ...food.synonyms].map(headOf);
+  return (DISHES.has(head) || MANY_THINGS.has(head)) && !heads.includes(head);
 }
 
 const headOf = (name: string): string =>
   foodWords(name)
     .filter((w) => !isNoise(w))
     .at(-1) ?? '';
-
-/** Heads that many things are: with another food before them they are another thing, apple butter no butter. */
-const MANY_THINGS = new Set(['butter', 'milk', 'cream', 'curd', 'salt', 'syrup', 'cheese', 'yogurt']);
 
 /**
  * A food that a line names before such a head, and that the food knows nothing of; null when there is none.
@@ -77,7 +80,7 @@ export function otherFood(
   const words = foodWords(item).filter((w) => !isNoise(w));
   if (words.length < 2 || !MANY_THINGS.has(words.at(-1)!)) return null;
   const known = new Set([food.name, ...food.synonyms].flatMap(foodWords));
-  return words.slice(0, -1).find((w) => !known.has(w) && isFood(w)) ?? null;
+  return words.slice(0, -1).find((w) => !known.has(w) && (isFood(w) || BEFORE_OTHERS.has(w))) ?? null;
 }
 
 /** Parts of a note that are a telling word and nothing else: "camembert, light". */

@@ -1,6 +1,6 @@
 import { COOKED_DENSITY, cookedYield } from '../food/cooked-yield.ts';
 import { edibleShare } from '../food/edible-share.ts';
-import { densityOf, type Food } from '../food/food.ts';
+import { densityOf, type Food, type FoodKind } from '../food/food.ts';
 import { foodWords, singular } from '../food/food-words.ts';
 import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
 import { CM_PER_INCH, unitNamed } from '../quantity/units.ts';
@@ -302,8 +302,13 @@ function weighCooked(reading: Reading, food: Food, system: MeasureSystem, quanti
   return cooked === null ? null : { grams: cooked / factor, from: 'estimate', spread: 0.12 };
 }
 
+/** What is added by feel and counts: a little of it is a teaspoon or two, common practice. */
+const LITTLE: readonly FoodKind[] = ['oil', 'fatspread', 'dairy', 'sauce', 'sugar', 'nuts'];
+
 /** A line without an amount: a spray is a second or two; what only seasons or garnishes adds nothing to count. */
 function unmeasured(reading: Reading, food: Food): Weight | null {
+  if (reading.modifiers.includes('a little') && LITTLE.some((k) => food.kinds.includes(k)))
+    return { grams: 7, low: 2, high: 20, from: 'estimate' };
   const second = food.measures.find((m) => m.unit === 'second');
   if (second && !reading.modifiers.includes('to taste')) {
     return { grams: 2 * second.grams, low: second.grams, high: 4 * second.grams, from: 'estimate' };

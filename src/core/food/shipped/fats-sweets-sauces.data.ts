@@ -17,7 +17,9 @@ sugar-icing | sugar, icing | as is | 389 0 0 99.8 97.8 97.8 0 0 2 | cup 120; cup
 sugar-vanilla | vanilla sugar | as is | 387 0 0 99 98 98 0 0 1 | packet 8; teaspoon 4.2; tablespoon 12.5; sachet 8 | sugar plant addedsugar | sweetness flavour | | vanilla sugar; Vanillezucker
 honey | honey | as is | 304 0 0 82.4 82.1 82.1 0.2 0.3 4 | cup 339; tablespoon 21; teaspoon 7; drizzle 10 | sugar plant addedsugar | sweetness | | honey; runny honey; clear honey; Honig
 maple-syrup | maple syrup | as is | 260 0.1 0 67 60.5 60.5 0 0 12 | cup 322; tablespoon 20; teaspoon 6.7 | sugar plant addedsugar | sweetness | | pure maple syrup
-golden-syrup | golden syrup | as is | 310 0 0 79 78 78 0 0.3 60 | tablespoon 21; teaspoon 7; cup 340 | sugar plant addedsugar | sweetness | | corn syrup; agave syrup; sugar syrup; syrup; light corn syrup
+golden-syrup | golden syrup | as is | 310 0 0 79 78 78 0 0.3 60 | tablespoon 21; teaspoon 7; cup 340 | sugar plant addedsugar | sweetness | | corn syrup; sugar syrup; syrup; light corn syrup
+agave-syrup | agave syrup | as is | 310 0.5 0 76.4 68 68 0.2 0.1 4 | tablespoon 21; teaspoon 7; cup 336 | sugar addedsugar | sweetness | | agave nectar; agave; agave sirup
+apple-butter | apple butter | canned | 173 0.3 0.1 42.5 35.4 15 1.5 0.4 15 | tablespoon 17; cup 282 | sweet addedsugar | sweetness | | apple spread
 molasses | molasses | as is | 290 0.1 0 74.7 74.7 74.7 0 0 37 | tablespoon 20; teaspoon 7; cup 337 | sugar plant addedsugar | sweetness flavour | | black treacle; treacle; beet syrup
 sweetener-granulated | sweetener, granular, sucralose | dry | 336 0 0 91.2 80 0 0 0 0 | cup 24; tablespoon 1.5; teaspoon 0.5; packet 1 | sweetener plant | sweetness | | granular sweetener; sugar substitute; sweetener; sucralose; no-calorie sweetener; spoon-for-spoon sweetener; calorie-free sweetener
 erythritol | erythritol | dry | 0 0 0 100 0 0 0 0 0 | cup 190; tablespoon 12; teaspoon 4 | sweetener plant | sweetness | | erythritol sweetener | polyol: erythritol yields no energy, Regulation (EU) 1169/2011 annex XIV

@@ -22,10 +22,10 @@ chicken-salad | chicken salad with mayonnaise | as is | 235 17 3 4 2 1 0.4 16 43
 potato-salad | potato salad with mayonnaise | as is | 143 8.2 1.4 14 3 2 1.3 2.3 480 | cup 250; tablespoon 15 | starchy addedfat | bulk | egg mustard | potato salad; ready potato salad
 coleslaw | coleslaw, dressed | as is | 152 11 1.7 12.5 10.5 8 1.8 1 270 | cup 190; tablespoon 12 | veg addedfat addedsugar | bulk | egg mustard | coleslaw; slaw
 macaroni-salad | macaroni salad with mayonnaise | as is | 195 11 1.7 20 3.5 2.5 1.2 3.6 430 | cup 190; tablespoon 12 | pasta addedfat | bulk | gluten egg mustard | macaroni salad; pasta salad
-pie-apple | apple pie | as is | 237 11 3.8 34 15.6 10 1.6 1.9 266 | slice 125; piece 125 | dough addedfat addedsugar | sweetness | gluten | slice of apple pie; fruit pie
-pie-cherry | cherry pie | as is | 260 11 2.6 39.8 17 13 0.8 2 246 | slice 125; piece 125 | dough addedfat addedsugar | sweetness | gluten | slice of cherry pie
-pie-pumpkin | pumpkin pie | as is | 243 9.8 2.4 34.8 19 16 1.8 3.9 240 | slice 133; piece 133 | dough addedfat addedsugar | sweetness | gluten milk egg | slice of pumpkin pie
-pie-pecan | pecan pie | as is | 407 20 4 53 30 28 2.5 4.5 275 | slice 122; piece 122 | dough addedfat addedsugar nuts | sweetness | gluten milk egg tree-nuts | slice of pecan pie
+pie-apple | apple pie | as is | 237 11 3.8 34 15.6 10 1.6 1.9 266 | slice 125; piece 125; piece(8 inch) 900; piece(9 inch) 1050 | dough addedfat addedsugar | sweetness | gluten | slice of apple pie; fruit pie
+pie-cherry | cherry pie | as is | 260 11 2.6 39.8 17 13 0.8 2 246 | slice 125; piece 125; piece(8 inch) 900; piece(9 inch) 1050 | dough addedfat addedsugar | sweetness | gluten | slice of cherry pie
+pie-pumpkin | pumpkin pie | as is | 243 9.8 2.4 34.8 19 16 1.8 3.9 240 | slice 133; piece 133; piece(8 inch) 900; piece(9 inch) 1050 | dough addedfat addedsugar | sweetness | gluten milk egg | slice of pumpkin pie
+pie-pecan | pecan pie | as is | 407 20 4 53 30 28 2.5 4.5 275 | slice 122; piece 122; piece(8 inch) 900; piece(9 inch) 1050 | dough addedfat addedsugar nuts | sweetness | gluten milk egg tree-nuts | slice of pecan pie
 pie-meat | pot pie, chicken | as is | 215 12 4.4 19.5 2 0.5 1.3 6.8 390 | piece 217; slice 150 | dough addedfat | protein wrapper | gluten milk celery | pot pie; chicken pot pie; chicken pie; meat pie
 quiche | quiche with bacon and cheese | as is | 280 20 9 14 2.2 0.2 0.6 10.5 450 | slice 150; piece 150 | dough addedfat | protein | gluten milk egg | quiche; quiche lorraine
 pizza-cheese | pizza, cheese | as is | 266 9.7 4.5 33.3 3.6 0.8 2.3 11.4 598 | slice 107; piece 107 | bread addedfat | starch-base melt | gluten milk | pizza; cheese pizza; frozen pizza; slice of pizza

@@ -21,6 +21,21 @@ export const toTaste = condition(
   'salt, to taste',
   'to taste',
 );
+/** Vague words in front: nobody said how much, and it is little. */
+export const aLittle: ReadingRule = {
+  name: 'a little',
+  example: 'a little oil',
+  takes: 'a little',
+  take: (d) => {
+    const m =
+      d.amount === null
+        ? /^(?:some|an? (?:little|tiny|small)(?: bit(?: of)?)?|an? (?:bit|touch|sprinkling|sprinkle|scattering|hint) of)\s+(?=[a-z])(?!cloves?\b|(?:onion|egg|potato|carrot|apple|banana|tomato|zucchini|courgette|head|can|tin|bunch|bowl|pinch)\b)/i.exec(
+            d.text,
+          )
+        : null;
+    return m === null ? null : { ...d, text: d.text.slice(m[0].length), modifiers: [...d.modifiers, 'a little'] };
+  },
+};
 export const optional = condition(
   'optional',
   /^optional:?\s*|,?\s*\(?\boptional\b\)?/i,
