@@ -1,5 +1,5 @@
 /** Named character references of HTML that stand in recipes as they are copied; letters with accents are made below. */
-const NAMED: Readonly<Record<string, string>> = {
+const REFERENCES: Readonly<Record<string, string>> = {
   frac12: '½',
   half: '½',
   frac13: '⅓',
@@ -62,14 +62,14 @@ export const decodeEntities = (text: string): string =>
     ? text.replace(/&(?:#(\d{1,7})|#x([0-9a-f]{1,6})|([a-z]+\d{0,2}));/gi, (whole, decimal, hex, name) =>
         name === undefined
           ? fromCode(Number.parseInt(decimal ?? hex, hex === undefined ? 10 : 16))
-          : named(name, whole),
+          : referenced(name, whole),
       )
     : text;
 
 const fromCode = (code: number): string => (code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : '');
 
-function named(name: string, whole: string): string {
-  const known = NAMED[name] ?? NAMED[name.toLowerCase()];
+function referenced(name: string, whole: string): string {
+  const known = REFERENCES[name] ?? REFERENCES[name.toLowerCase()];
   if (known !== undefined) return known;
   const mark = MARKS[name.slice(1)];
   return mark === undefined ? whole : `${name[0]}${mark}`.normalize('NFC');
