@@ -29,5 +29,8 @@ describe('why a count says maybe', () => {
     const counted = resolveLines(version, kitchenOf());
     expect(doubtWords({ doubt: null }, version.lines, counted, rule)).toBeNull();
     expect(doubtWords({ doubt: { lineId: 'gone', of: 'grams' } }, version.lines, counted, rule)).toBeNull();
+    const l0 = { doubt: { lineId: 'l0', of: 'grams' as const } };
+    expect(doubtWords(l0, version.lines, [], rule)).toBeNull();
+    expect(doubtWords(l0, [], counted, rule)).toBeNull();
   });
 });

@@ -14,6 +14,11 @@ describe('the usual spread', () => {
     for (const text of ['500 g potatoes', '1 lb ground beef', '1 cup (113 g) cheddar'])
       expect(spread(text), text).toBe(0);
   });
+  it('is the hand’s of what is taken by hand, and only of that', () => {
+    for (const text of ['a handful of walnuts', '1 bunch parsley', 'a pinch of salt'])
+      expect(spread(text), text).toBe(0.25);
+    for (const text of ['2 onions', '1 cup milk', '2 slices bread']) expect(spread(text), text).toBeLessThan(0.25);
+  });
   it('is next to none of what is sold so', () => {
     for (const text of ['1 can (400 g) tomatoes', '1 can chickpeas', '1 stick butter', '1 packet dry yeast'])
       expect(spread(text), text).toBe(0.01);
