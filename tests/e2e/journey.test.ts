@@ -138,7 +138,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByText('to answer').waitFor({ state: 'detached' });
     await saved(page);
     expect(await page.locator('#count').getByText('so far').count()).toBe(0);
-    await page.getByText('salt has nothing to count').waitFor();
+    await page.getByText('without an amount its sodium is not counted').waitFor();
     await page.getByText('The source says').waitFor();
 
     // Screen, API and command line agree.
