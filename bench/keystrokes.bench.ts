@@ -33,6 +33,11 @@ const lines = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
       warnings: [],
     }),
   );
+/** A line in the middle whose grams move everybody's points. */
+const typedAt = lines.findIndex((l, i) => {
+  const food = SHIPPED_FOODS.find((f) => l.food.kind === 'food' && f.id === l.food.foodId);
+  return i >= 20 && (food?.per100g.kcal.value ?? 0) > 300;
+});
 const asWritten: Version = {
   id: 'bench-as-written',
   recipeId: 'bench-recipe',
@@ -79,7 +84,7 @@ try {
   await page.addInitScript('globalThis.__name = (f) => f');
   await page.goto(`${imbiss.url}/h/demo-household/recipes/bench-recipe/lighten`);
   await page.getByText('Departure from the family').waitFor();
-  await page.locator('tbody tr[tabindex]').nth(20).focus();
+  await page.locator('tbody tr[tabindex]').nth(typedAt).focus();
   await page.keyboard.press('a');
   await page.getByLabel(/^Amount of/).waitFor();
   const measured = await page.evaluate(

@@ -1,6 +1,6 @@
 import type { Food } from '../food/food.ts';
 import { NUTRIENTS, type NutrientProfile, scaleProfile, scaleProfileBy, sumProfiles } from '../food/nutrients.ts';
-import { combine, type Deviation, deviationOf, NO_DEVIATION, widened } from '../quantity/deviation.ts';
+import { combine, type Deviation, NO_DEVIATION, widened } from '../quantity/deviation.ts';
 import { add, exactly, type Interval, ZERO } from '../quantity/interval.ts';
 import { pinOf } from './pin-of.ts';
 import type { Counter } from './program.ts';
@@ -166,7 +166,12 @@ function takenDeviation(raw: number, taken: Interval): Deviation {
 function countLine(line: CountLine, counter: Counter, share: number, by: CountingMethod): LineCount {
   let raw = 0;
   let bounds = ZERO;
-  let spread = NO_DEVIATION;
+  // Squares of the spreads, added as numbers: this runs at every key, over all lines.
+  let [below, above] = [0, 0];
+  const spreadBy = (inner: Interval, outer: Interval): void => {
+    below += Math.max(0, inner.low - outer.low) ** 2;
+    above += Math.max(0, outer.high - inner.high) ** 2;
+  };
   let pinned = false;
   let uncounted: string | null = null;
   let counts: string | null = null;
@@ -179,7 +184,7 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Countin
       raw += points;
       bounds = add(bounds, exactly(points));
       const ends = { low: part.range.low * share * perGram, high: part.range.high * share * perGram };
-      spread = combine(spread, deviationOf(exactly(points), ends));
+      spreadBy(exactly(points), ends);
       pinned = true;
       anyCounts = true;
       continue;
@@ -194,10 +199,14 @@ function countLine(line: CountLine, counter: Counter, share: number, by: Countin
     const r = rawByRule(counter.program.rule, part, share);
     raw += r.raw;
     bounds = add(bounds, r.bounds);
-    spread = combine(spread, deviationOf(r.bounds, r.range));
+    spreadBy(r.bounds, r.range);
   }
-  if (line.taken !== undefined) spread = combine(spread, takenDeviation(raw, line.taken));
-  let range = widened(bounds, spread);
+  if (line.taken !== undefined) {
+    const by = takenDeviation(raw, line.taken);
+    below += by.below ** 2;
+    above += by.above ** 2;
+  }
+  let range = { low: bounds.low - Math.sqrt(below), high: bounds.high + Math.sqrt(above) };
   if (by === 'ingredients' && counter.program.rule.floorAt === 'line') {
     raw = Math.max(0, raw);
     bounds = { low: Math.max(0, bounds.low), high: Math.max(0, bounds.high) };

@@ -21,8 +21,8 @@ export const deviationOf = (inner: Interval, outer: Interval): Deviation => ({
  * @example combine({ below: 3, above: 3 }, { below: 4, above: 4 }) // { below: 5, above: 5 }
  */
 export const combine = (a: Deviation, b: Deviation): Deviation => ({
-  below: Math.hypot(a.below, b.below),
-  above: Math.hypot(a.above, b.above),
+  below: Math.sqrt(a.below ** 2 + b.below ** 2),
+  above: Math.sqrt(a.above ** 2 + b.above ** 2),
 });
 
 export const widened = (a: Interval, by: Deviation): Interval => ({ low: a.low - by.below, high: a.high + by.above });
