@@ -39,7 +39,10 @@ export function normalizeText(text: string): string {
       .replace(/([A-Za-z])(?=[½⅓⅔¼¾])/g, '$1 ')
       .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
       // Slips of recognition: a one that was read as a letter, a nought as an O.
-      .replace(/^[lI](?= ?\d?\/|\s+[a-zA-Z]|\s+\d\/| [lI]\/\d)/, '1')
+      .replace(
+        /^[lI](?= ?\d?\/|\s+(?:\d\/|[lI]\/\d|(?:cups?|c|tsps?|teaspoons?|tbsps?|tablespoons?|oz|ounces?|lbs?|Ibs?|pounds?|pkg|packages?|cans?|sticks?|pints?|quarts?|large|small|medium)\b))/,
+        '1',
+      )
       .replace(/(?<![A-Za-z\d])[lI]\/(?=\d)/g, '1/')
       .replace(/(?<![\d/])1\/[zZ](?![a-z])/g, '1/2')
       .replace(/(\d)[oO](?=\d| ?(?:oz|g|ml|lb|cups?)\b)/g, '$10')

@@ -32,6 +32,22 @@ function judge([line, quantity, unit, food, grams]: (typeof ROWS)[number]): { fa
   return { faults, taken: id !== null };
 }
 
+describe('what looks like a slip or a vague word and is none', () => {
+  it.each([
+    ['a small shallot', 1, 'shallot'],
+    ['a small leek, sliced', 1, 'leek'],
+    ['a little gem lettuce', 1, null],
+    ['I cup flour', 1, 'flour-white'],
+  ] as const)('%s', (line, quantity, food) => {
+    const read = readIngredient(line, null, INDEX, 'us');
+    expect(read.reading.quantity).toBe(quantity);
+    if (food !== null) expect(read.food).toMatchObject({ foodId: food });
+  });
+  it('the cook speaking of herself is no amount', () => {
+    expect(readIngredient('I use whatever is there', null, INDEX, 'us').reading.quantity).toBeNull();
+  });
+});
+
 describe('300 lines in which every word counts', () => {
   const judged = ROWS.map((row) => ({ line: row[0], ...judge(row) }));
   const wrong = judged.filter((j) => j.faults.length > 0);

@@ -29,7 +29,7 @@ export const aLittle: ReadingRule = {
   take: (d) => {
     const m =
       d.amount === null
-        ? /^(?:some|an? (?:little|tiny|small)(?: bit(?: of)?)?|an? (?:bit|touch|sprinkling|sprinkle|scattering|hint) of)\s+(?=[a-z])(?!cloves?\b|(?:onion|egg|potato|carrot|apple|banana|tomato|zucchini|courgette|head|can|tin|bunch|bowl|pinch)\b)/i.exec(
+        ? /^(?:some|an? (?:little(?: bit(?: of)?)?(?! gem)|(?:bit|touch|sprinkling|sprinkle|scattering|hint) of))\s+(?=[a-z])/i.exec(
             d.text,
           )
         : null;
