@@ -19,6 +19,7 @@ const OPTIONS = {
   lacking: { type: 'string', multiple: true },
   have: { type: 'string', multiple: true },
   swaps: { type: 'string' },
+  recipe: { type: 'string' },
   explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;

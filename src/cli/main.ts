@@ -14,7 +14,8 @@ const USAGE = `imbiss: the engine without a screen
   ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]
          [--explain] [--json]
-         (all three: --units us|label|metric for cups and spoons, --region us|gb for words)
+         (all three: --units us|label|metric for cups and spoons, --region us|gb for words;
+         of a page with several recipes --recipe N)
   backup FILE
   restore FILE`;
 

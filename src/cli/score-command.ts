@@ -1,14 +1,14 @@
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
-import { recipeFromJson } from '../contract/recipe-file.ts';
+import { readPasted } from '../contract/read-pasted.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { sureWords } from '../core/counting/stair-words.ts';
 import { indexFoods } from '../core/food/match-food.ts';
+import type { RecipeText } from '../core/page/recipe-text.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
 import { COUNTING_METHODS, type CountingMethod } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
-import { type RecipeText, readRecipe } from '../core/reading/read-recipe.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { foodsIn, systemOf } from './parse-command.ts';
@@ -16,7 +16,7 @@ import { readText } from './read-text.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
 export function scoreCommand(text: string, flags: Flags): string {
-  const recipe = recipeFromFile(text);
+  const recipe = recipeFromFile(text, flags);
   if (recipe.ingredients.length === 0) {
     throw new CliError(
       'There are no ingredients in it.',
@@ -33,25 +33,37 @@ export function scoreCommand(text: string, flags: Flags): string {
   return flags.json ? JSON.stringify(score, null, 2) : scoreInWords(score);
 }
 
-/** The recipe of a text or of JSON. @throws CliError */
-export function recipeFromFile(text: string): RecipeText {
+/** The recipe of a text, a saved page or JSON; of several the one that `--recipe` says. @throws CliError */
+export function recipeFromFile(text: string, flags: Flags): RecipeText {
   if (text.trim() === '')
     throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
-  if (!/^\s*[[{]/.test(text)) return readRecipe(text);
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch {
-    return readRecipe(text);
-  }
-  const recipe = recipeFromJson(json);
-  if (recipe === null) {
+  const { recipes } = readPasted(text);
+  const titles = recipes.map((r, i) => `${i + 1} ${r.title ?? 'untitled'}`).join(', ');
+  if (flags.recipe === undefined && recipes.length > 1)
+    throw new CliError(`There are ${recipes.length} recipes in it: ${titles}.`, 'Say which with --recipe 1.');
+  const recipe = recipes[Number(flags.recipe ?? 1) - 1];
+  if (recipe === undefined)
+    throw new CliError(
+      `There is no recipe ${flags.recipe} in it.`,
+      `There ${recipes.length === 1 ? 'is' : 'are'} ${titles}.`,
+    );
+  if (recipe.ingredients.length === 0 && isJsonFile(text)) {
     throw new CliError(
       'The JSON is not a recipe.',
       'Give title, servings, lines and steps, or a schema.org Recipe with recipeIngredient.',
     );
   }
   return recipe;
+}
+
+function isJsonFile(text: string): boolean {
+  if (!/^\s*[[{]/.test(text)) return false;
+  try {
+    JSON.parse(text);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /** Servings by the flag, else by the recipe. @throws CliError */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
-import { LONGEST_RECIPE } from '../core/reading/recipe-limits.ts';
+import { LONGEST_RECIPE } from '../core/page/recipe-limits.ts';
 import { CardSchema } from './card.ts';
 import { ScoreAnswerSchema } from './cli.ts';
 import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';

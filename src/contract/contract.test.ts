@@ -5,8 +5,11 @@ import { FoodSchema } from './food.ts';
 import { Servings } from './primitives.ts';
 import { ProgramSchema, RuleFileSchema } from './program.ts';
 import { CreditSchema } from './recipe.ts';
-import { recipeFromJson } from './recipe-file.ts';
+import { recipesFromJson } from './recipe-file.ts';
 import { VersionSchema } from './version.ts';
+
+/** The one recipe of JSON, or null. */
+const recipeFromJson = (json: unknown) => recipesFromJson(json)[0] ?? null;
 
 describe('what crosses the wire', () => {
   it('comes out as it went in', () => {

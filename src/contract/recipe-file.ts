@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { normalizeText } from '../core/reading/normalize-text.ts';
-import { readNumber } from '../core/reading/read-number.ts';
-import type { RecipeText } from '../core/reading/read-recipe.ts';
+import { pansSaid } from '../core/page/pans-said.ts';
+import { NO_TIMES, type RecipeText } from '../core/page/recipe-text.ts';
 import { splitLine } from '../core/reading/split-line.ts';
+import { schemaOrgRecipes, yieldOf } from './schema-org.ts';
 
 const Text = z.union([z.string(), z.object({ text: z.string() }).transform((o) => o.text)]);
 
@@ -15,57 +15,34 @@ export const OwnRecipeSchema = z.object({
   steps: z.array(Text).optional(),
 });
 
-/** The parts of a schema.org Recipe that we read. */
-const SchemaOrg = z.object({
-  name: z.string().nullish(),
-  recipeYield: z.union([z.number(), z.string(), z.array(z.union([z.number(), z.string()]))]).nullish(),
-  recipeIngredient: z.array(z.string()),
-  recipeInstructions: z.unknown().optional(),
-});
-
-/** Reads a recipe from parsed JSON; null when it is neither shape. */
-export function recipeFromJson(json: unknown): RecipeText | null {
-  if (isDeep(json)) return null;
-  const found = findRecipe(json);
-  const org = SchemaOrg.safeParse(found);
-  if (org.success) {
-    const makes = Array.isArray(org.data.recipeYield) ? org.data.recipeYield[0] : org.data.recipeYield;
-    return recipeText(
-      org.data.name ?? null,
-      makes ?? null,
-      org.data.recipeIngredient,
-      stepsOf(org.data.recipeInstructions),
-    );
-  }
+/** Reads the recipes of parsed JSON; none when it is neither our own shape nor schema.org's. */
+export function recipesFromJson(json: unknown): RecipeText[] {
+  if (isDeep(json)) return [];
+  const found = schemaOrgRecipes(json);
+  if (found.length > 0) return found;
   const own = OwnRecipeSchema.safeParse(json);
   const lines = own.success ? (own.data.lines ?? own.data.ingredients) : undefined;
-  if (!own.success || lines === undefined) return null;
-  return recipeText(own.data.title ?? null, own.data.servings ?? null, lines, own.data.steps ?? []);
-}
-
-function recipeText(
-  title: string | null,
-  makes: number | string | null,
-  lines: readonly string[],
-  steps: readonly string[],
-): RecipeText {
-  const count =
-    typeof makes === 'number'
-      ? makes
-      : makes === null
-        ? null
-        : ((/\d/.exec(makes) ? readNumber(normalizeText(makes).replace(/^\D+/, '')) : null)?.value ?? null);
-  return {
-    title,
-    servings: count,
-    servingsText: makes === null ? null : String(makes),
-    ingredients: lines.flatMap(splitLine).map((text) => ({ text, group: null })),
-    steps,
-    author: null,
-    url: null,
-    claims: [],
-    notes: [],
-  };
+  if (!own.success || lines === undefined) return [];
+  const { title, servings, steps = [] } = own.data;
+  return [
+    {
+      title: title ?? null,
+      ...(typeof servings === 'number'
+        ? { servings, servingsText: String(servings) }
+        : yieldOf(servings == null ? [] : [servings])),
+      ingredients: lines.flatMap(splitLine).map((text) => ({ text, group: null })),
+      fromSteps: false,
+      steps,
+      author: null,
+      url: null,
+      claims: [],
+      notes: [],
+      times: NO_TIMES,
+      pans: pansSaid(steps),
+      tools: [],
+      aside: [],
+    },
+  ];
 }
 
 /** No recipe is nested deeper than this. */
@@ -79,26 +56,4 @@ function isDeep(json: unknown): boolean {
     if (layer.length === 0) return false;
   }
   return true;
-}
-
-/** The Recipe in a JSON-LD document: itself, in a list, or in its graph. */
-function findRecipe(json: unknown): unknown {
-  if (Array.isArray(json)) return json.map(findRecipe).find((r) => r !== null) ?? null;
-  if (typeof json !== 'object' || json === null) return null;
-  const o = json as Record<string, unknown>;
-  if (Array.isArray(o.recipeIngredient)) return o;
-  return o['@graph'] === undefined ? null : findRecipe(o['@graph']);
-}
-
-function stepsOf(value: unknown): string[] {
-  if (typeof value === 'string')
-    return value
-      .split(/\n+/)
-      .map((s) => s.trim())
-      .filter(Boolean);
-  if (Array.isArray(value)) return value.flatMap(stepsOf);
-  if (typeof value !== 'object' || value === null) return [];
-  const o = value as Record<string, unknown>;
-  if (o.itemListElement !== undefined) return stepsOf(o.itemListElement);
-  return typeof o.text === 'string' ? [o.text] : typeof o.name === 'string' ? [o.name] : [];
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Credit } from '../core/card/card.ts';
-import type { Claim } from '../core/reading/read-recipe.ts';
+import type { Claim } from '../core/page/recipe-text.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { Id, Words } from './primitives.ts';

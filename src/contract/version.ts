@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
+import { MOST_INGREDIENTS } from '../core/page/recipe-limits.ts';
 import type { ReadingRest } from '../core/reading/reading.ts';
-import { MOST_INGREDIENTS } from '../core/reading/recipe-limits.ts';
 import type { Change, VersionEntry } from '../core/version/entry.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
 import type { LineFood } from '../core/weighing/line-food.ts';

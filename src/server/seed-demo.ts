@@ -6,7 +6,7 @@ import type { NewRecipe } from '../contract/recipe.ts';
 import type { Feast, FeastDish } from '../core/feast/feast.ts';
 import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
-import { readRecipe } from '../core/reading/read-recipe.ts';
+import { readRecipe } from '../core/page/read-page.ts';
 import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
 import { SWAPS } from '../core/swap/library.ts';
 import { asWritten } from '../core/version/as-written.ts';

@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
-import { readRecipe } from '../../src/core/reading/read-recipe.ts';
+import { readRecipe } from '../../src/core/page/read-page.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 
 let server: TestServer;

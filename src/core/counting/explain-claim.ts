@@ -1,8 +1,8 @@
+import type { Claim } from '../page/recipe-text.ts';
 import { compareWays } from '../program/compare-methods.ts';
 import { type CountLine, count } from '../program/count.ts';
 import { formatPoints } from '../program/format-points.ts';
 import type { Counter } from '../program/program.ts';
-import type { Claim } from '../reading/read-recipe.ts';
 import { nutritionOf, type VersionCount } from './count-version.ts';
 
 /** A claim of the source beside what is counted here, and the lines that may explain the difference. */

@@ -1,9 +1,10 @@
 import type { FoodIndex } from '../food/match-food.ts';
+import { readRecipe } from '../page/read-page.ts';
+import type { RecipeText } from '../page/recipe-text.ts';
 import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
-import { type RecipeText, readRecipe } from '../reading/read-recipe.ts';
 import { asWritten } from '../version/as-written.ts';
 import { kitchenOf } from '../version/kitchen.ts';
 import { lineOf } from '../version/line-of.ts';

@@ -40,9 +40,11 @@ export function normalizeText(text: string): string {
       .replace(VULGAR_PATTERN, (_, digit: string | undefined, f: string) => `${digit ? `${digit} ` : ''}${VULGAR[f]}`)
       // Slips of recognition: a one that was read as a letter, a nought as an O.
       .replace(
-        /^[lI](?= ?\d?\/|\s+(?:\d\/|[lI]\/\d|(?:cups?|c|tsps?|teaspoons?|tbsps?|tablespoons?|oz|ounces?|lbs?|Ibs?|pounds?|pkg|packages?|cans?|sticks?|pints?|quarts?|large|small|medium)\b))/,
+        /^[lI](?= ?\d?\/|\s+(?:\d\/|[lI]\/\d|(?:cups?|c|tsps?|teaspoons?|tbsps?|tablespoons?|oz|ounces?|lbs?|Ibs?|pounds?|pkg|packages?|cans?|sticks?|pints?|pts?|quarts?|qts?|gal|gallons?|dozen|doz|whole|large|small|medium)\b))/,
         '1',
       )
+      // No word of any kitchen is a lone small L.
+      .replace(/^l(?= [a-z(])/, '1')
       .replace(/(?<![A-Za-z\d])[lI]\/(?=\d)/g, '1/')
       .replace(/(?<![\d/])1\/[zZ](?![a-z])/g, '1/2')
       .replace(/(\d)[oO](?=\d| ?(?:oz|g|ml|lb|cups?)\b)/g, '$10')

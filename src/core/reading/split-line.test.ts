@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion } from '../../../tests/support/test-version.ts';
+import { readRecipe } from '../page/read-page.ts';
 import { applyEntry } from '../version/entry.ts';
 import { scaleChangesBy } from '../version/scale-version.ts';
-import { readRecipe } from './read-recipe.ts';
-import { ingredientsInDirections, splitLine } from './split-line.ts';
+import { splitLine } from './split-line.ts';
 
 describe('a line that names several foods', () => {
   it.each([
@@ -36,13 +36,6 @@ describe('package directions', () => {
     '%s is none',
     (line) => expect(splitLine(line)).toEqual([line]),
   );
-  it('name their ingredients in sentences', () => {
-    expect(
-      ingredientsInDirections('Blend mix, 1 cup water, ⅓ cup oil and 3 eggs on low speed for 30 seconds.'),
-    ).toEqual(['1 cup water', '1/3 cup oil', '3 eggs']);
-    expect(ingredientsInDirections('Stir 2 cups mix with 1½ cups milk.')).toEqual(['2 cups mix', '1 1/2 cups milk']);
-    expect(ingredientsInDirections('Bake for 20 minutes in 2 pans, then cool for 10 minutes.')).toEqual([]);
-  });
   it('are a recipe that can be halved, eggs in grams', () => {
     const text = readRecipe('Yellow cake\n1 box (15.25 oz) yellow cake mix\nAdd 1 cup water, ⅓ cup oil, 3 eggs. Bake.');
     expect(text.ingredients.map((i) => i.text)).toEqual([

@@ -69,25 +69,3 @@ function splitList(text: string): string[] | null {
   });
   return listed ? parts : null;
 }
-
-/**
- * The ingredients that a sentence of directions names with their amounts: "Blend mix, 1 cup water, ⅓ cup oil and 3
- * eggs on low speed". Empty when it names fewer than two.
- */
-export function ingredientsInDirections(sentence: string): string[] {
-  const text = normalizeText(sentence).replace(/[.!]+$/, '');
-  const out: string[] = [];
-  for (const part of text.split(/, (?:and )?| and |: | with | plus /i)) {
-    const words = part
-      .trim()
-      .replace(DIRECTION, '')
-      .replace(/^[A-Za-z]+ (?=\d)/, '');
-    const amount = readAmount(words);
-    const named = amount !== null && /^[a-z(]/i.test(amount.rest) && !NOT_NAMED.test(amount.rest);
-    if (!named || /^(?:minutes?|hours?|seconds?|degrees?|°|times?|inch|sides?|speed)\b/i.test(amount.rest)) continue;
-    if (amount.unit === null && /^(?:x|\d|pans?|bowls?|tins?|layers?)/i.test(amount.rest)) continue;
-    if (amount.unit === 'second' || amount.unit === 'inch' || amount.unit === 'centimeter') continue;
-    out.push(words.replace(/ (?:on|in|at|into|until|for|together)\b.*$/i, ''));
-  }
-  return out.length >= 2 ? out : [];
-}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_RECIPES } from '../../../demo/recipes.ts';
 import { readVersion } from '../../../tests/support/test-version.ts';
-import { readRecipe } from '../reading/read-recipe.ts';
+import { readRecipe } from '../page/read-page.ts';
 import { checkSteps } from './check-steps.ts';
 
 const doubts = (lines: readonly string[], ...steps: string[]) =>

@@ -1,6 +1,6 @@
+import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
+import type { RecipeText } from '../../core/page/recipe-text.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import type { RecipeText } from '../../core/reading/read-recipe.ts';
-import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/reading/recipe-limits.ts';
 import { isOpen, type Line } from '../../core/version/version.ts';
 
 interface ReadSoFarProps {

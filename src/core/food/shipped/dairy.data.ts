@@ -16,7 +16,7 @@ cream-sour | soured cream | as is | 198 19.4 10.1 4.6 3.4 0 0 2.4 31 | cup 230; 
 cream-sour-light | soured cream, light | as is | 136 10.6 6.6 7.1 0.2 0 0 3.5 83 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | light sour cream; reduced-fat sour cream; low-fat sour cream
 cream-sour-fatfree | soured cream, fat-free | as is | 74 0 0 15.6 0.4 0 0 3.1 141 | cup 230; tablespoon 14.4; dollop 25 | dairy | creaminess topping | milk | fat-free sour cream; nonfat sour cream
 creme-fraiche | crème fraîche | as is | 292 30 20 2.5 2.5 0 0 2.3 30 | cup 230; tablespoon 14; dollop 25 | dairy | creaminess topping | milk | creme fraiche
-yogurt-whole | yogurt, plain, whole | as is | 61 3.3 2.1 4.7 4.7 0 0 3.5 46 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess | milk | plain yogurt; natural yogurt; whole-milk yogurt; yoghurt; yogurt
+yogurt-whole | yogurt, plain, whole | as is | 61 3.3 2.1 4.7 4.7 0 0 3.5 46 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess | milk | plain yogurt; natural yogurt; whole-milk yogurt; yoghurt; yogurt; Joghurt; Naturjoghurt
 yogurt-lowfat | yogurt, plain, low-fat | as is | 63 1.6 1 7 7 0 0 5.3 70 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy | creaminess | milk | low-fat yogurt; low-fat plain yogurt; lowfat yogurt
 yogurt-fatfree | yogurt, plain, fat-free | as is | 56 0.2 0.1 7.7 7.7 0 0 5.7 77 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy cultured0 | creaminess fat | milk | fat-free yogurt; nonfat yogurt; plain nonfat yogurt; nonfat plain yogurt; fat-free plain yogurt
 yogurt-greek-fatfree | strained yogurt, plain, fat-free | as is | 59 0.4 0.1 3.6 3.2 0 0 10.2 36 | cup 245; tablespoon 15; dollop 25; tub 500; pot 150 | dairy cultured0 | creaminess topping binder | milk | nonfat greek yogurt; plain nonfat greek yogurt; 0% greek yogurt; fat-free greek yogurt; strained yogurt; skyr
@@ -29,7 +29,7 @@ buttermilk-lowfat | buttermilk, low-fat | as is | 40 0.9 0.5 4.8 4.8 0 0 3.3 190
 cottage-cheese | cottage cheese, 4 % | as is | 98 4.3 1.7 3.4 2.7 0 0 11.1 364 | cup 225; tablespoon 14; tub 450 | dairy | protein creaminess | milk | cottage cheese; creamed cottage cheese
 cottage-cheese-lowfat | cottage cheese, 1 % | as is | 72 1 0.6 2.7 2.7 0 0 12.4 406 | cup 226; tablespoon 14; tub 450 | dairy | protein creaminess | milk | low-fat cottage cheese; 1% cottage cheese
 cottage-cheese-fatfree | cottage cheese, fat-free | as is | 72 0.3 0.2 6.7 1.9 0 0 10.3 372 | cup 226; tablespoon 14; tub 450 | dairy cultured0 | protein creaminess | milk | fat-free cottage cheese; nonfat cottage cheese
-cream-cheese | cream cheese | as is | 350 34.4 20.2 5.5 3.8 0 0 6.2 314 | cup 232; tablespoon 14.5; package 227; block 227 | dairy | creaminess | milk | cream cheese; full-fat cream cheese; soft cheese
+cream-cheese | cream cheese | as is | 350 34.4 20.2 5.5 3.8 0 0 6.2 314 | cup 232; tablespoon 14.5; package 227; block 227 | dairy | creaminess | milk | cream cheese; full-fat cream cheese; soft cheese; Frischkäse
 cream-cheese-light | cream cheese, reduced fat | as is | 208 15.3 9 8.1 5.9 0 0 7.8 359 | cup 240; tablespoon 15; package 227 | dairy | creaminess | milk | light cream cheese; reduced-fat cream cheese; low-fat cream cheese; light soft cheese
 cream-cheese-fatfree | cream cheese, fat-free | as is | 105 1 0.6 7.7 5.5 0 0 15.7 702 | cup 240; tablespoon 15; package 227 | dairy | creaminess | milk | fat-free cream cheese; nonfat cream cheese
 ricotta | ricotta, whole milk | as is | 174 13 8.3 3 0.3 0 0 11.3 84 | cup 246; tablespoon 15.5; tub 425 | dairy | creaminess | milk | ricotta; whole milk ricotta; ricotta cheese
@@ -45,7 +45,7 @@ parmesan | Parmesan | as is | 392 25.8 16.4 3.2 0.8 0 0 35.8 1175 | cup 100; tab
 gruyere | Gruyère | as is | 413 32.3 18.9 0.4 0.4 0 0 29.8 714 | cup 108; tablespoon 7; slice 28 | dairy | melt | milk | gruyere; gruyere cheese; mountain cheese; comte
 emmental | Emmental | as is | 393 31 18.2 1.4 0 0 0 27 187 | cup 108; tablespoon 7; slice 28 | dairy | melt | milk | swiss cheese; emmenthal; emmentaler
 gouda | Gouda | as is | 356 27.4 17.6 2.2 2.2 0 0 24.9 819 | cup 113; tablespoon 7; slice 28 | dairy | melt | milk | gouda cheese; edam; young gouda; tilsit
-feta | feta | as is | 265 21.5 13.3 3.9 0.5 0 0 14.2 1139 | cup 150; tablespoon 9; block 200; slice 28 | dairy | topping flavour | milk | feta cheese; crumbled feta; sheep cheese; bryndza
+feta | feta | as is | 265 21.5 13.3 3.9 0.5 0 0 14.2 1139 | cup 150; tablespoon 9; block 200; slice 28 | dairy | topping flavour | milk | feta cheese; crumbled feta; sheep cheese; bryndza; Schafskäse
 feta-light | feta, reduced fat | as is | 180 11 7 4 0.5 0 0 17 1100 | cup 150; tablespoon 9; block 200 | dairy | topping flavour | milk | reduced-fat feta; light feta; low-fat feta
 goat-cheese | goat cheese, soft | as is | 264 21.1 14.6 0 0 0 0 18.5 459 | cup 225; tablespoon 14; slice 28; log 113 | dairy | topping flavour | milk | goat cheese; goats cheese; chevre
 blue-cheese | blue cheese | as is | 353 28.7 18.7 2.3 0.5 0 0 21.4 1146 | cup 135; tablespoon 8.5; slice 28 | dairy | flavour topping | milk | blue cheese crumbles; gorgonzola; roquefort; stilton

@@ -1,9 +1,9 @@
 /** Fruit, fruit juice and dried fruit. Columns: see read-food-table.ts. */
 export const fruit = `
 apple | apple | raw | 52 0.2 0 13.8 10.4 0 2.4 0.3 1 | cup 125; small 149; medium 182; large 223; piece 182; slice 20 | fruit plant | bulk sweetness | | apples; tart apple; cooking apple; green apple; eating apple; Apfel; Äpfel
-pear | pear | raw | 57 0.1 0 15.2 9.8 0 3.1 0.4 1 | cup 140; small 148; medium 178; large 230; piece 178 | fruit plant | bulk sweetness | | pears
-banana | banana | raw | 89 0.3 0.1 22.8 12.2 0 2.6 1.1 1 | cup 150; cup(mashed) 225; small 101; medium 118; large 136; piece 118 | fruit plant | sweetness fat | | bananas; ripe banana; overripe banana
-plum | plum | raw | 46 0.3 0 11.4 9.9 0 1.4 0.7 0 | cup 165; piece 66; small 45; medium 66; large 85 | fruit plant | bulk topping | | plums; damson; italian plum; prune plums
+pear | pear | raw | 57 0.1 0 15.2 9.8 0 3.1 0.4 1 | cup 140; small 148; medium 178; large 230; piece 178 | fruit plant | bulk sweetness | | pears; Birnen
+banana | banana | raw | 89 0.3 0.1 22.8 12.2 0 2.6 1.1 1 | cup 150; cup(mashed) 225; small 101; medium 118; large 136; piece 118 | fruit plant | sweetness fat | | bananas; ripe banana; overripe banana; Bananen
+plum | plum | raw | 46 0.3 0 11.4 9.9 0 1.4 0.7 0 | cup 165; piece 66; small 45; medium 66; large 85 | fruit plant | bulk topping | | plums; damson; italian plum; prune plums; Pflaumen; Zwetschgen
 cherry-sour | sour cherries | raw | 50 0.3 0.1 12.2 8.5 0 1.6 1 3 | cup 155; piece 7; handful 60 | fruit plant | bulk topping | | sour cherries; tart cherries; morello cherries
 cherry-sweet | sweet cherries | raw | 63 0.2 0 16 12.8 0 2.1 1.1 0 | cup 154; piece 8; handful 70 | fruit plant | bulk topping | | cherries; sweet cherry; dark cherries
 cherries-in-juice | cherries in juice | canned | 54 0 0 13.8 12.3 0 1.5 0.9 3 | cup 250; jar 680; can 425 | fruitinjuice plant | bulk topping | | cherries in juice; canned cherries in juice
@@ -12,14 +12,14 @@ apricot | apricot | raw | 48 0.4 0 11.1 9.2 0 2 1.4 1 | cup 155; piece 35; mediu
 peach | peach | raw | 39 0.3 0 9.5 8.4 0 1.5 0.9 0 | cup 154; small 130; medium 150; large 175; piece 150 | fruit plant | bulk topping | | peaches; nectarine; nectarines
 peaches-in-juice | peaches in juice | canned | 44 0 0 11.6 10.3 0 1.3 0.6 4 | cup 250; can 411 | fruitinjuice plant | bulk topping | | peaches in juice; canned peaches in juice
 peaches-in-syrup | peaches in syrup | canned | 74 0.1 0 19.9 18.6 9 1.3 0.5 6 | cup 262; can 425 | fruit plant addedsugar | bulk topping | | peaches in syrup; canned peaches
-strawberry | strawberries | raw | 32 0.3 0 7.7 4.9 0 2 0.7 1 | cup 152; piece 12; small 7; medium 12; large 18; pint 357; handful 75 | fruit plant | bulk topping | | strawberry; fresh strawberries; frozen strawberries
-raspberry | raspberries | raw | 52 0.7 0 11.9 4.4 0 6.5 1.2 1 | cup 123; piece 2; pint 312; handful 50 | fruit plant | bulk topping | | raspberry; frozen raspberries
+strawberry | strawberries | raw | 32 0.3 0 7.7 4.9 0 2 0.7 1 | cup 152; piece 12; small 7; medium 12; large 18; pint 357; handful 75 | fruit plant | bulk topping | | strawberry; fresh strawberries; frozen strawberries; Erdbeeren
+raspberry | raspberries | raw | 52 0.7 0 11.9 4.4 0 6.5 1.2 1 | cup 123; piece 2; pint 312; handful 50 | fruit plant | bulk topping | | raspberry; frozen raspberries; Himbeeren
 blueberry | blueberries | raw | 57 0.3 0 14.5 10 0 2.4 0.7 1 | cup 148; pint 344; handful 50 | fruit plant | bulk topping | | blueberry; bilberries; frozen blueberries; fresh blueberries
 blackcurrant | currants, black or red, fresh | raw | 56 0.2 0 13.8 7.4 0 4.3 1.4 1 | cup 112; handful 50 | fruit plant | topping | | redcurrants; blackcurrants; red currants
 cranberry | cranberries | raw | 46 0.1 0 12 4.3 0 3.6 0.5 2 | cup 100; bag 340 | fruit plant | flavour | | fresh cranberries; frozen cranberries
 grape | grapes | raw | 69 0.2 0.1 18.1 15.5 0 0.9 0.7 2 | cup 151; piece 5; handful 80 | fruit plant | topping | | red grapes; green grapes; seedless grapes
 orange | orange | raw | 47 0.1 0 11.8 9.4 0 2.4 0.9 0 | cup 180; small 96; medium 131; large 184; piece 131 | fruit plant | flavour |  | oranges
-lemon | lemon | raw | 29 0.3 0 9.3 2.5 0 2.8 1.1 2 | piece 58; small 50; medium 58; large 84; slice 8; wedge 10 | fruit plant | flavour | | lemons; lemon wedges; lemon slices | organic acid: citric acid is counted as carbohydrate and yields less
+lemon | lemon | raw | 29 0.3 0 9.3 2.5 0 2.8 1.1 2 | piece 58; small 50; medium 58; large 84; slice 8; wedge 10 | fruit plant | flavour | | lemons; lemon wedges; lemon slices; Zitrone | organic acid: citric acid is counted as carbohydrate and yields less
 lemon-juice | lemon juice | as is | 22 0.2 0 6.9 2.5 0 0.3 0.4 1 | cup 244; tablespoon 15; teaspoon 5; piece 47; small 38; medium 47; large 60; splash 5; squeeze 5 | citrusjuice plant | flavour | | fresh lemon juice; juice of lemon; lemon juice and zest; lemon zest and juice; Zitronensaft | organic acid: citric acid is counted as carbohydrate and yields less
 lime-juice | lime juice | as is | 25 0.1 0 8.4 1.7 0 0.4 0.4 2 | cup 246; tablespoon 15; teaspoon 5; piece 30; medium 30; large 38; squeeze 5 | citrusjuice plant | flavour | | fresh lime juice; juice of lime; lime juice and zest; lime zest and juice | organic acid: citric acid is counted as carbohydrate and yields less
 lime | lime | raw | 30 0.2 0 10.5 1.7 0 2.8 0.7 2 | piece 67; medium 67; wedge 8; slice 6 | fruit plant | flavour | | limes; lime wedges | organic acid: citric acid is counted as carbohydrate and yields less

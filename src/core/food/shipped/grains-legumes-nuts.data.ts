@@ -3,13 +3,13 @@ export const grainsLegumesNuts = `
 flour-white | wheat flour, white | dry | 364 1 0.2 76.3 0.3 0 2.7 10.3 2 | cup 125; cup(sifted) 115; tablespoon 7.8; teaspoon 2.6 | flour plant | thickener starch-base | gluten | flour; all-purpose flour; plain flour; white flour; wheat flour; ap flour; cake flour; pastry flour; Mehl; Weizenmehl
 flour-self-raising | wheat flour, self-raising | dry | 354 1 0.2 74.2 0.2 0 2.7 9.9 1193 | cup 125; tablespoon 7.8; teaspoon 2.6 | flour plant | starch-base | gluten | self-raising flour; self-rising flour
 flour-bread | wheat flour, bread | dry | 361 1.7 0.2 72.5 0.3 0 2.4 12 2 | cup 130; tablespoon 8.1 | flour plant | starch-base | gluten | bread flour; strong flour; strong white flour
-flour-wholewheat | wheat flour, wholemeal | dry | 340 2.5 0.4 72 0.4 0 10.7 13.2 2 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | whole wheat flour; wholemeal flour; whole-wheat flour; wholegrain flour
+flour-wholewheat | wheat flour, wholemeal | dry | 340 2.5 0.4 72 0.4 0 10.7 13.2 2 | cup 120; tablespoon 7.5 | flour plant | starch-base | gluten | whole wheat flour; wholemeal flour; whole-wheat flour; wholegrain flour; Vollkornmehl
 flour-rye | rye flour | dry | 325 2.2 0.3 68.6 2.3 0 23.8 15.9 2 | cup 128; tablespoon 8 | flour plant | starch-base | gluten | rye flour; dark rye flour
 flour-buckwheat | buckwheat flour | dry | 335 3.1 0.7 70.6 2.6 0 10 12.6 11 | cup 120; tablespoon 7.5 | flour plant | starch-base | | buckwheat flour
-cornflour | maize starch | dry | 381 0.1 0 91.3 0 0 0.9 0.3 9 | cup 128; tablespoon 8; teaspoon 2.7 | flour plant | thickener | | cornstarch; cornflour; corn starch; maize starch; starch; potato starch; tapioca starch; Speisestärke
+cornflour | maize starch | dry | 381 0.1 0 91.3 0 0 0.9 0.3 9 | cup 128; tablespoon 8; teaspoon 2.7 | flour plant | thickener | | cornstarch; cornflour; corn starch; maize starch; starch; potato starch; tapioca starch; Speisestärke; Stärke
 semolina | semolina | dry | 360 1.1 0.2 72.8 0 0 3.9 12.7 1 | cup 167; tablespoon 10 | flour plant | thickener starch-base | gluten | semolina; wheat semolina; cream of wheat; farina; Grieß
 cornmeal | maize meal | dry | 370 1.8 0.2 79.5 1.6 0 3.9 7.1 7 | cup 157; tablespoon 10 | flour plant | starch-base | | cornmeal; polenta; maize meal; corn meal
-oats-rolled | oats, rolled | dry | 379 6.5 1.1 67.7 1 0 10.1 13.2 6 | cup 81; tablespoon 5 | wholegrain plant | starch-base bulk | gluten | rolled oats; oats; porridge oats; old-fashioned oats; quick oats; oatmeal
+oats-rolled | oats, rolled | dry | 379 6.5 1.1 67.7 1 0 10.1 13.2 6 | cup 81; tablespoon 5 | wholegrain plant | starch-base bulk | gluten | rolled oats; oats; porridge oats; old-fashioned oats; quick oats; oatmeal; Haferflocken
 oat-bran | oat bran | dry | 246 7 1.3 66.2 1.5 0 15.4 17.3 4 | cup 94; tablespoon 6 | wholegrain plant | bulk | gluten | oat bran | fibre-rich: much of the carbohydrate is bran and yields little
 barley-pearl | pearl barley | dry | 352 1.2 0.2 77.7 0.8 0 15.6 9.9 9 | cup 200; tablespoon 12.5 | wholegrain plant | starch-base bulk | gluten | barley; pearled barley; pearl barley
 rice-white | rice, white | dry | 365 0.7 0.2 80 0.1 0 1.3 7.1 5 | cup 185; tablespoon 11.6 | grain plant | starch-base | | rice; white rice; long-grain rice; basmati; jasmine rice; uncooked rice; short-grain rice; pudding rice; arborio; risotto rice; round-grain rice; Reis
@@ -31,7 +31,7 @@ egg-noodles | egg noodles | dry | 384 4.4 1.2 71.3 1.9 0 3.3 14.2 21 | cup 38; p
 lasagne-sheets | lasagne sheets | dry | 371 1.5 0.3 74.7 2.7 0 3.2 13 6 | piece 20; sheet 20; package 250 | pasta plant | starch-base wrapper | gluten | lasagna noodles; lasagne; lasagna sheets
 rice-noodles | rice noodles | dry | 364 0.6 0.2 80.2 0.1 0 1.6 6 182 | package 227 | grain plant | starch-base | | rice noodles; rice vermicelli
 gnocchi | potato gnocchi | as is | 160 0.5 0.1 34 0.8 0 2 4 420 | cup 150; package 500 | pasta plant | starch-base | gluten | gnocchi
-bread-white | bread, white | as is | 266 3.3 0.7 49.4 5.3 4.5 2.7 8.9 490 | slice 28; cup 45; piece 28; loaf 450 | bread plant addedsugar | starch-base crunch wrapper | gluten | white bread; sandwich bread; bread; toast bread; stale bread; day-old bread; bread cubes
+bread-white | bread, white | as is | 266 3.3 0.7 49.4 5.3 4.5 2.7 8.9 490 | slice 28; cup 45; piece 28; loaf 450 | bread plant addedsugar | starch-base crunch wrapper | gluten | white bread; sandwich bread; bread; toast bread; stale bread; day-old bread; bread cubes; Brot
 bread-wholewheat | bread, wholemeal | as is | 252 3.5 0.7 42.7 4.3 3 6 12.5 450 | slice 32; cup 45; loaf 450 | bread plant addedsugar | starch-base | gluten | whole wheat bread; wholemeal bread; brown bread; wholegrain bread
 bread-light | bread, light wholemeal | as is | 210 2.5 0.5 43 4 3 9 9 420 | slice 22 | bread plant addedsugar | starch-base | gluten | light bread; reduced-calorie bread; diet bread
 bread-rye | bread, rye | as is | 258 3.3 0.6 48.3 3.9 1.5 5.8 8.5 603 | slice 32; loaf 500 | bread plant | starch-base | gluten | rye bread; pumpernickel; dark bread; sourdough rye
@@ -40,7 +40,7 @@ baguette | baguette | as is | 272 2.4 0.5 55.4 4.6 1 2.2 10.8 602 | slice 20; pi
 pitta | pitta bread | as is | 275 1.2 0.2 55.7 1.3 0 2.2 9.1 536 | piece 60; small 28; large 60 | bread plant | wrapper | gluten | pita; pita bread; pitta; flatbread
 tortilla-wheat | wheat tortilla | as is | 306 7.9 2.6 49.3 3.7 2 3.5 8.2 740 | piece 45; piece(6 inch) 32; piece(8 inch) 45; piece(10 inch) 70; piece(12 inch) 105; small 32; medium 45; large 70 | bread plant addedfat | wrapper | gluten | flour tortilla; flour tortillas; wrap; wraps; tortillas; tortilla; soft tortillas
 tortilla-corn | maize tortilla | as is | 218 2.9 0.5 44.6 0.9 0 6.3 5.7 45 | piece 26; small 19; medium 26 | bread plant | wrapper | | corn tortilla; corn tortillas
-breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; plain breadcrumbs
+breadcrumbs | breadcrumbs, dry | dry | 395 5.3 1.2 72 6.2 5 4.5 13.4 732 | cup 108; tablespoon 6.8 | bread plant addedsugar | crunch binder | gluten | breadcrumbs; bread crumbs; dry breadcrumbs; dried breadcrumbs; plain breadcrumbs; Semmelbrösel; Paniermehl
 puff-pastry | puff pastry, ready-made | raw | 551 38.1 9.6 45.1 0.7 0 1.5 7.3 249 | sheet 245; package 490 | dough addedfat | wrapper | gluten milk soy | puff pastry; puff pastry sheet
 shortcrust | shortcrust pastry, ready-made | raw | 456 28 9 46 2 1 2 5.5 400 | piece 200; package 400; crust 200 | dough addedfat | wrapper | gluten milk soy | pie crust; pastry crust; shortcrust pastry; pie dough
 crescent-dough | crescent roll dough, chilled | raw | 330 17 6.5 39 7 6 1 5.5 780 | piece 28; can 227; tube 227; roll 28 | dough addedfat addedsugar | wrapper | gluten milk soy | crescent rolls; crescent roll dough; refrigerated crescent rolls; croissant dough
@@ -50,15 +50,15 @@ crackers | crackers, plain | as is | 418 9.4 1.7 73.7 1.3 1 2.7 9.6 941 | piece 
 cornflakes | cornflakes | dry | 357 0.4 0.1 84.1 10 9 3.3 7.5 729 | cup 28; handful 15 | bread plant addedsugar | crunch | gluten | corn flakes; cornflake crumbs
 digestive-biscuits | digestive biscuits | as is | 480 21 9.5 63.5 18 16 3.5 7 550 | piece 15; cup 84 | sweet addedsugar addedfat | crunch | gluten milk soy | digestive biscuit; biscuit crumbs
 popcorn-kernels | popping maize | dry | 375 4.3 0.6 74 0.9 0 14.5 12 8 | cup 200; tablespoon 12.5 | wholegrain plant | crunch |  | popcorn kernels
-lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils; dry lentils
-lentils-red-dry | lentils, red, dry | dry | 358 2.2 0.4 63.1 2 0 10.8 23.9 7 | cup 192; tablespoon 12 | legume plant | protein thickener | | red lentils; split red lentils
+lentils-dry | lentils, brown or green, dry | dry | 352 1.1 0.2 63.4 2 0 10.7 24.6 6 | cup 192; tablespoon 12 | legume plant | protein bulk | | lentils; dried lentils; green lentils; brown lentils; puy lentils; dry lentils; Linsen
+lentils-red-dry | lentils, red, dry | dry | 358 2.2 0.4 63.1 2 0 10.8 23.9 7 | cup 192; tablespoon 12 | legume plant | protein thickener | | red lentils; split red lentils; rote Linsen
 lentils-cooked | lentils, cooked | cooked | 116 0.4 0.1 20.1 1.8 0 7.9 9 2 | cup 198; can 240 | legume plant | protein bulk | | cooked lentils; canned lentils; tinned lentils
 beans-black-canned | black beans, canned, drained | drained | 121 0.4 0.1 21.5 0.4 0 8.3 7.8 250 | cup 172; can 255; tablespoon 11 | legume plant | protein bulk | | black beans; canned black beans
 beans-kidney-canned | kidney beans, canned, drained | drained | 124 1 0.2 21.5 2 0 6.4 8 230 | cup 177; can 255; tablespoon 11 | legume plant | protein bulk | | kidney beans; red kidney beans; red beans; canned beans; pinto beans; mixed beans; beans
 beans-white-canned | white beans, canned, drained | drained | 118 0.4 0.1 21.7 0.4 0 5.7 7.7 240 | cup 179; can 255; tablespoon 11 | legume plant | protein bulk creaminess | | white beans; cannellini beans; navy beans; great northern beans; butter beans; haricot beans
 beans-white-dry | white beans, dry | dry | 333 0.9 0.2 60.3 2.1 0 15.2 23.4 16 | cup 202 | legume plant | protein | | dried white beans; dried beans; dry beans; dried navy beans
 beans-kidney-dry | kidney beans, dry | dry | 333 0.8 0.1 60 2.2 0 24.9 23.6 24 | cup 184 | legume plant | protein | | dried kidney beans; dried red beans
-chickpeas-canned | chickpeas, canned, drained | drained | 139 2.8 0.3 22.5 0.6 0 6.4 7 246 | cup 152; can 253; tablespoon 10 | legume plant | protein bulk | | chickpeas; garbanzo beans; canned chickpeas; garbanzos
+chickpeas-canned | chickpeas, canned, drained | drained | 139 2.8 0.3 22.5 0.6 0 6.4 7 246 | cup 152; can 253; tablespoon 10 | legume plant | protein bulk | | chickpeas; garbanzo beans; canned chickpeas; garbanzos; Kichererbsen
 chickpeas-dry | chickpeas, dry | dry | 378 6 0.6 63 10.7 0 12.2 20.5 24 | cup 200 | legume plant | protein | | dried chickpeas
 peas-split-dry | split peas, dry | dry | 352 1.2 0.2 63.7 8 0 25.5 23.8 15 | cup 197 | legume plant | protein thickener | | split peas; dried peas; yellow split peas; green split peas
 baked-beans | baked beans in sweet tomato sauce | canned | 94 0.4 0.1 21 9 7 5 5 420 | cup 254; can 415 | legumesweet plant addedsugar | protein | | baked beans
@@ -68,7 +68,7 @@ tofu-silken | tofu, silken | as is | 55 2.7 0.4 2.9 1.3 0 0.1 4.8 5 | cup 248; p
 hummus | hummus | as is | 237 17.8 2.6 15 0.6 0 5.5 7.8 426 | cup 246; tablespoon 15 | sauce plant addedfat | creaminess topping | sesame | houmous; hummous
 walnuts | walnuts | raw | 654 65.2 6.1 13.7 2.6 0 6.7 15.2 2 | cup 117; cup(ground) 80; tablespoon 7; piece 4; handful 30; piece(halves) 2 | nuts plant | crunch topping | tree-nuts | walnut; walnut halves; chopped walnuts; ground walnuts; walnut pieces; Walnüsse
 almonds | almonds | raw | 579 49.9 3.8 21.6 4.4 0 12.5 21.2 1 | cup 143; cup(sliced) 92; cup(ground) 95; tablespoon 9; piece 1.2; handful 30 | nuts plant | crunch topping | tree-nuts | almond; flaked almonds; sliced almonds; slivered almonds; Mandeln
-hazelnuts | hazelnuts | raw | 628 60.8 4.5 16.7 4.3 0 9.7 15 0 | cup 135; cup(ground) 75; tablespoon 8; piece 1.4; handful 30 | nuts plant | crunch topping | tree-nuts | hazelnut; filberts; ground hazelnuts
+hazelnuts | hazelnuts | raw | 628 60.8 4.5 16.7 4.3 0 9.7 15 0 | cup 135; cup(ground) 75; tablespoon 8; piece 1.4; handful 30 | nuts plant | crunch topping | tree-nuts | hazelnut; filberts; ground hazelnuts; Haselnüsse
 pecans | pecans | raw | 691 72 6.2 13.9 4 0 9.6 9.2 0 | cup 109; tablespoon 7; piece 1.5; handful 30 | nuts plant | crunch topping | tree-nuts | pecan; pecan halves; chopped pecans
 cashews | cashews | raw | 553 43.9 7.8 30.2 5.9 0 3.3 18.2 12 | cup 137; tablespoon 8.5; handful 30 | nuts plant | crunch creaminess | tree-nuts | cashew; cashew nuts
 pine-nuts | pine nuts | raw | 673 68.4 4.9 13.1 3.6 0 3.7 13.7 2 | cup 135; tablespoon 8.5; handful 30 | nuts plant | crunch topping | tree-nuts | pine nut; pignoli

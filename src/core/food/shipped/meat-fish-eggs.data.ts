@@ -1,6 +1,6 @@
 /** Meat, poultry, sausages, fish, shellfish and eggs. Columns: see read-food-table.ts. */
 export const meatFishEggs = `
-chicken-breast | chicken breast, skinless | raw | 120 2.6 0.6 0 0 0 0 22.5 45 | piece 174; small 140; medium 174; large 230; cup 140; breast 174 | poultrybreast poultry | protein |  | boneless skinless chicken breast; chicken breasts; chicken breast fillet; skinless chicken breast; chicken fillet; chicken breast halves; boneless chicken breast; Hähnchenbrust
+chicken-breast | chicken breast, skinless | raw | 120 2.6 0.6 0 0 0 0 22.5 45 | piece 174; small 140; medium 174; large 230; cup 140; breast 174 | poultrybreast poultry | protein |  | boneless skinless chicken breast; chicken breasts; chicken breast fillet; skinless chicken breast; chicken fillet; chicken breast halves; boneless chicken breast; Hähnchenbrust; Hähnchenbrustfilet; Hühnerbrust
 chicken-breast-cooked | chicken breast, skinless, cooked | cooked | 165 3.6 1 0 0 0 0 31 74 | cup 140; piece 120; breast 120 | poultrybreast poultry | protein | | cooked chicken; cooked chicken breast; shredded chicken; poached chicken; roast chicken breast
 chicken-breast-skin | chicken breast with skin | raw | 172 9.3 2.7 0 0 0 0 20.9 63 | piece 200; breast 200 | poultry | protein | | chicken breast with skin; skin-on chicken breast
 chicken-thigh-skinless | chicken thigh, skinless | raw | 121 4.1 1.1 0 0 0 0 19.7 95 | piece 90; medium 90; cup 140; thigh 90 | poultry | protein | | boneless skinless chicken thighs; skinless chicken thighs; chicken thigh fillet; chicken thigh meat
@@ -8,7 +8,7 @@ chicken-thigh-skin | chicken thigh with skin | raw | 221 16.6 4.5 0.3 0 0 0 16.5
 chicken-leg-skin | chicken leg with skin | raw | 214 16 4.4 0.2 0 0 0 16.4 84 | piece 230; drumstick 75; leg 230 | poultry | protein | | chicken legs; drumsticks; chicken drumstick; chicken pieces
 chicken-whole | chicken, whole, meat and skin | raw | 215 15.1 4.3 0 0 0 0 18.6 70 | piece 1000 | poultry | protein | | whole chicken; roasting chicken; chicken
 chicken-ground | chicken, ground | raw | 143 8.1 2.3 0 0 0 0 17.4 60 | cup 220 | poultry ground | protein | | ground chicken; minced chicken; chicken mince
-turkey-breast | turkey breast, skinless | raw | 114 1.5 0.3 0.1 0 0 0 23.7 113 | piece 150; slice 100; cup 140; breast 800 | poultrybreast poultry | protein | | turkey breast fillet; turkey escalope; turkey cutlets; turkey breast
+turkey-breast | turkey breast, skinless | raw | 114 1.5 0.3 0.1 0 0 0 23.7 113 | piece 150; slice 100; cup 140; breast 800 | poultrybreast poultry | protein | | turkey breast fillet; turkey escalope; turkey cutlets; turkey breast; Putenbrust
 turkey-ground-lean | turkey, ground, 93 % lean | raw | 150 8.3 2.2 0 0 0 0 18.7 69 | cup 220 | poultry ground | protein | | ground turkey; minced turkey; turkey mince; lean ground turkey; 93/7 ground turkey; 93 lean turkey
 turkey-ground-fatfree | turkey, ground, 99 % lean | raw | 112 1.9 0.4 0 0 0 0 23.6 51 | cup 220 | poultrybreast poultry ground | protein | | 99/1 ground turkey; fat-free ground turkey; ground turkey breast; extra lean ground turkey; 99 lean turkey; fat-free ground turkey breast; 99 % fat-free ground turkey breast; fat-free turkey mince
 turkey-ground-fat | turkey, ground, 85 % lean | raw | 180 12.5 3.4 0 0 0 0 16.9 54 | cup 220 | poultry ground | protein | | 85/15 ground turkey
@@ -19,7 +19,7 @@ beef-ground-85 | beef, ground, 85 % lean | raw | 215 15 5.8 0 0 0 0 18.6 66 | cu
 beef-ground-90 | beef, ground, 90 % lean | raw | 176 10 3.9 0 0 0 0 20 66 | cup 225 | meat ground | protein | | 90/10 ground beef; lean ground beef; lean minced beef; lean beef mince; 90 lean ground beef; ground sirloin
 beef-ground-93 | beef, ground, 93 % lean | raw | 152 7 2.9 0 0 0 0 20.9 66 | cup 225 | meat ground | protein | | 93/7 ground beef; 93 lean ground beef
 beef-ground-95 | beef, ground, 95 % lean | raw | 137 5 2.2 0 0 0 0 21.4 66 | cup 225 | meat ground | protein | | 95/5 ground beef; 96/4 ground beef; 96 lean ground beef; 97 lean ground beef; extra lean ground beef; extra lean beef mince; 95 lean ground beef; 96 lean ground beef
-beef-chuck | beef chuck, trimmed to lean | raw | 142 6.2 2.4 0 0 0 0 21.4 76 | cup 150; piece 30 | meat | protein |  | beef chuck; stewing beef; beef stew meat; braising steak; beef for stew; goulash beef; stew meat; beef shin; shin of beef; beef
+beef-chuck | beef chuck, trimmed to lean | raw | 142 6.2 2.4 0 0 0 0 21.4 76 | cup 150; piece 30 | meat | protein |  | beef chuck; stewing beef; beef stew meat; braising steak; beef for stew; goulash beef; stew meat; beef shin; shin of beef; beef; Rindfleisch
 beef-chuck-fat | beef chuck, with fat | raw | 233 17.2 6.9 0 0 0 0 18.7 66 | cup 150 | meat | protein |  | fatty chuck; beef chuck with fat; pot roast; chuck roast
 beef-sirloin | beef sirloin, lean | raw | 127 4.4 1.6 0 0 0 0 22.1 54 | piece 200; slice 120 | meat | protein |  | sirloin steak; lean steak; round steak; rump steak; beef round; topside; beef steak
 beef-brisket | beef brisket, lean and fat | raw | 251 19.1 7.4 0 0 0 0 18.4 68 | slice 85 | meat | protein | | brisket
@@ -27,7 +27,7 @@ veal | veal, lean | raw | 112 2.9 0.9 0 0 0 0 20.2 83 | slice 120; piece 150 | m
 lamb-shoulder | lamb shoulder, lean and fat | raw | 264 21.5 9.3 0 0 0 0 16.6 61 | cup 150 | meat | protein |  | lamb
 pork-loin | pork loin, lean | raw | 143 5.7 1.9 0 0 0 0 21.4 52 | piece 150; slice 100; chop 150 | meat | protein | | pork loin; lean pork; pork chops; pork chop; pork cutlet
 pork-tenderloin | pork tenderloin, lean | raw | 109 2.2 0.7 0 0 0 0 21 53 | piece 450; slice 40 | meat | protein | | pork tenderloin; pork fillet
-pork-shoulder | pork shoulder, lean and fat | raw | 236 18 6.2 0 0 0 0 17.2 65 | cup 150 | meat | protein | | pork shoulder; pork butt; stewing pork; pork neck; pork
+pork-shoulder | pork shoulder, lean and fat | raw | 236 18 6.2 0 0 0 0 17.2 65 | cup 150 | meat | protein | | pork shoulder; pork butt; stewing pork; pork neck; pork; Schweinefleisch
 pork-ground | pork, ground, 79 % lean | raw | 263 21.2 7.9 0 0 0 0 16.9 56 | cup 225 | meat ground | protein | | ground pork; minced pork; pork mince
 pork-ground-lean | pork, ground, 96 % lean | raw | 121 4 1.4 0.2 0 0 0 21.1 67 | cup 225 | meat ground | protein | | lean ground pork; lean minced pork; lean pork mince
 pork-belly | pork belly | raw | 518 53 19.3 0 0 0 0 9.3 32 | slice 40 | meat | protein fat | | fresh pork belly; streaky pork
@@ -46,19 +46,19 @@ salami | salami | as is | 378 31.7 11.9 1.2 1 0.5 0 21.8 1740 | slice 9 | meat |
 liver-chicken | chicken liver | raw | 119 4.8 1.6 0.7 0 0 0 16.9 71 | piece 40; cup 220 | poultry | protein | | chicken livers; liver
 egg | egg, whole | raw | 143 9.5 3.1 0.7 0.4 0 0 12.6 142 | piece 50; small 38; medium 44; large 50; extra large 56; jumbo 63; cup 243; tablespoon 15 | egg | binder protein | egg | eggs; whole egg; large egg; hen egg; beaten egg; extra-large egg; jumbo egg; Ei; Eier
 egg-boiled | egg, hard-boiled | cooked | 155 10.6 3.3 1.1 1.1 0 0 12.6 124 | piece 50; small 38; medium 44; large 50; cup 136; slice 8 | egg | protein topping | egg | boiled egg; hard-boiled eggs; boiled eggs
-egg-white | egg white | raw | 52 0.2 0 0.7 0.7 0 0 10.9 166 | piece 33; large 33; medium 29; small 25; cup 243; tablespoon 15.3 | egg | binder protein | egg | egg whites; liquid egg white; liquid egg whites
+egg-white | egg white | raw | 52 0.2 0 0.7 0.7 0 0 10.9 166 | piece 33; large 33; medium 29; small 25; cup 243; tablespoon 15.3 | egg | binder protein | egg | egg whites; liquid egg white; liquid egg whites; Eiweiß
 egg-substitute | egg substitute, liquid | as is | 52 0 0 1 0.5 0 0 10.5 180 | cup 243; tablespoon 15; carton 450 | egg | binder protein | egg | egg substitute; liquid egg substitute; egg product
-egg-yolk | egg yolk | raw | 322 26.5 9.6 3.6 0.6 0 0 15.9 48 | piece 17; large 17; medium 15; small 13; tablespoon 15 | egg | binder creaminess | egg | egg yolks; yolk; yolks
-salmon | salmon, farmed | raw | 208 13.4 3.1 0 0 0 0 20.4 59 | piece 150; fillet 170 | fish | protein | fish | salmon fillet; salmon fillets; fresh salmon
+egg-yolk | egg yolk | raw | 322 26.5 9.6 3.6 0.6 0 0 15.9 48 | piece 17; large 17; medium 15; small 13; tablespoon 15 | egg | binder creaminess | egg | egg yolks; yolk; yolks; Eigelb
+salmon | salmon, farmed | raw | 208 13.4 3.1 0 0 0 0 20.4 59 | piece 150; fillet 170 | fish | protein | fish | salmon fillet; salmon fillets; fresh salmon; Lachs
 salmon-smoked | salmon, smoked | as is | 117 4.3 0.9 0 0 0 0 18.3 672 | slice 20 | fish | protein topping flavour | fish | smoked salmon; cold-smoked salmon
 cod | cod | raw | 82 0.7 0.1 0 0 0 0 17.8 54 | piece 150; fillet 150 | fish | protein | fish | cod fillet; white fish; haddock; pollock; white fish fillet; tilapia; tilapia fillet; sole; flounder; halibut; pike-perch; coley; hake; fish; whole fish; fish fillets
 trout | trout | raw | 141 6.2 1.4 0 0 0 0 19.9 51 | piece 150; fillet 120 | fish | protein | fish | trout fillet; rainbow trout; lake trout
 herring-pickled | herring, pickled | as is | 262 18 2.4 9.6 7.7 7 0 14.2 870 | piece 15; fillet 60; cup 140 | fishsweet addedsugar | protein flavour | fish | pickled herring; rollmops; marinated herring
-tuna-water | tuna in water, drained | drained | 116 0.8 0.2 0 0 0 0 25.5 338 | cup 154; can 113 | fish | protein | fish | canned tuna; tuna in water; tuna in brine; tinned tuna; tuna
+tuna-water | tuna in water, drained | drained | 116 0.8 0.2 0 0 0 0 25.5 338 | cup 154; can 113 | fish | protein | fish | canned tuna; tuna in water; tuna in brine; tinned tuna; tuna; Thunfisch
 tuna-oil | tuna in oil, drained | drained | 198 8.2 1.5 0 0 0 0 29.1 416 | cup 146; can 113 | fish addedfat | protein | fish | tuna in oil; tuna in olive oil
 sardines-oil | sardines in oil, drained | drained | 208 11.5 1.5 0 0 0 0 24.6 505 | piece 12; can 92 | fish addedfat | protein | fish | sardines; tinned sardines
 anchovy | anchovies in oil, drained | drained | 210 9.7 2.2 0 0 0 0 28.9 3668 | piece 4; fillet 4; can 45 | fish addedfat | flavour | fish | anchovy; anchovy fillets; anchovies
-prawns | prawns, peeled | raw | 85 0.5 0.1 0 0 0 0 20.1 119 | piece 12; medium 7; large 12; cup 145; handful 80 | shellfish | protein | crustaceans | shrimp; prawn; shrimps; king prawns
+prawns | prawns, peeled | raw | 85 0.5 0.1 0 0 0 0 20.1 119 | piece 12; medium 7; large 12; cup 145; handful 80 | shellfish | protein | crustaceans | shrimp; prawn; shrimps; king prawns; Garnelen
 mussels | mussels, shelled | raw | 86 2.2 0.4 3.7 0 0 0 11.9 286 | cup 150; piece 8 | shellfish | protein | molluscs | mussel; mussel meat
 crab | crab meat | cooked | 97 1.5 0.1 0 0 0 0 19.4 395 | cup 118; can 120 | shellfish | protein | crustaceans | crab; crabmeat
 mackerel | mackerel | raw | 205 13.9 3.3 0 0 0 0 18.6 90 | fillet 112; piece 112 | fish | protein | fish | mackerel fillet; fresh mackerel

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { ingredientLines, readRecipe } from './read-recipe.ts';
+import { ingredientLines } from './ingredient-lines.ts';
+import { readRecipe } from './read-page.ts';
 
 describe('a pasted recipe', () => {
   it('with headings', () => {

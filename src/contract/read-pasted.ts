@@ -1,0 +1,39 @@
+import { htmlText, isHtml } from '../core/page/html-text.ts';
+import { languageOf } from '../core/page/language.ts';
+import { readPage } from '../core/page/read-page.ts';
+import type { PageText } from '../core/page/recipe-text.ts';
+import { recipesFromJson } from './recipe-file.ts';
+
+/**
+ * Reads whatever was pasted: JSON of our own shape or of schema.org's, a saved page with or without such data in its
+ * scripts, or words. Never throws.
+ *
+ * @example readPasted('{"lines":["2 eggs"]}').recipes[0]?.ingredients // [{ text: '2 eggs', group: null }]
+ */
+export function readPasted(text: string): PageText {
+  if (/^\s*[[{]/.test(text)) {
+    const recipes = recipesFromJson(parsed(text));
+    if (recipes.length > 0) return { recipes, language: languageOf(text) };
+  }
+  if (!isHtml(text)) return readPage(text);
+  const html = htmlText(text);
+  const recipes = html.data.flatMap((d) => recipesFromJson(parsed(d)));
+  return recipes.length > 0 ? { recipes, language: languageOf(html.text) } : readPage(html.text);
+}
+
+/** The JSON of a text; null when it is none. Comments around it, as scripts have them, are left out. */
+function parsed(text: string): unknown {
+  const bare = text
+    .replace(/^\s*(?:\/\*.{0,40}\*\/|<!--|\/\/<!\[CDATA\[)?\s*/, '')
+    .replace(/\s*(?:-->|\/\/\]\]>)?\s*;?\s*$/, '');
+  try {
+    return JSON.parse(bare) as unknown;
+  } catch {
+    // Line breaks inside strings are common in such data and no JSON.
+    try {
+      return JSON.parse(bare.replace(/[\u0000-\u001f]+/g, ' ')) as unknown;
+    } catch {
+      return null;
+    }
+  }
+}
