@@ -24,6 +24,7 @@ const lines = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
       item: f.name,
       note: null,
       read: null,
+      taken: null,
       food: { kind: 'food', foodId: f.id, revision: f.revision },
       weight: { grams: 100 + i, low: 100 + i, high: 100 + i, from: 'weight' },
       role: f.roles[0] ?? null,

@@ -37,6 +37,7 @@ function versionOf(n: number, kind: 'asWritten' | 'lightened', lines: number): V
         item: food.name,
         note: null,
         read: null,
+        taken: null,
         food: { kind: 'food', foodId: food.id, revision: 1 },
         weight: { grams, low: grams, high: grams, from: 'weight' },
         role: null,

@@ -27,6 +27,7 @@ const lines = foods.map(
     item: f.name,
     note: null,
     read: null,
+    taken: null,
     food: { kind: 'food', foodId: f.id, revision: 1 },
     weight: { grams: 20 + i, low: 20 + i, high: 20 + i, from: 'weight' },
     role: null,

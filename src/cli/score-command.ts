@@ -1,5 +1,5 @@
 import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
-import { readPasted } from '../contract/read-pasted.ts';
+import { readPasted, recipeMeant } from '../contract/read-pasted.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { sureWords } from '../core/counting/stair-words.ts';
 import { indexFoods } from '../core/food/match-food.ts';
@@ -37,16 +37,10 @@ export function scoreCommand(text: string, flags: Flags): string {
 export function recipeFromFile(text: string, flags: Flags): RecipeText {
   if (text.trim() === '')
     throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
-  const { recipes } = readPasted(text);
-  const titles = recipes.map((r, i) => `${i + 1} ${r.title ?? 'untitled'}`).join(', ');
-  if (flags.recipe === undefined && recipes.length > 1)
-    throw new CliError(`There are ${recipes.length} recipes in it: ${titles}.`, 'Say which with --recipe 1.');
-  const recipe = recipes[Number(flags.recipe ?? 1) - 1];
-  if (recipe === undefined)
-    throw new CliError(
-      `There is no recipe ${flags.recipe} in it.`,
-      `There ${recipes.length === 1 ? 'is' : 'are'} ${titles}.`,
-    );
+  const meant = recipeMeant(readPasted(text), flags.recipe === undefined ? null : Number(flags.recipe));
+  if ('which' in meant)
+    throw new CliError(`The recipes in it are: ${meant.which.join(', ')}.`, 'Say which is meant, such as --recipe 1.');
+  const { recipe } = meant;
   if (recipe.ingredients.length === 0 && isJsonFile(text)) {
     throw new CliError(
       'The JSON is not a recipe.',
@@ -150,14 +144,19 @@ export function programOfRule(text: string): Program {
 }
 
 function scoreInWords(s: Score): string {
-  const out = [`${s.title ?? 'Untitled'}, serves ${s.servings}`];
+  const out = [`${s.title ?? 'Untitled'}, ${s.servings === null ? 'the whole' : `serves ${s.servings}`}`];
+  const of = s.servings === null ? 'in all' : 'a serving';
+  out.push(...s.asks.map((ask) => `  ${ask}`));
   for (const p of s.programs)
     out.push(
-      `  ${p.mark}  ${formatPoints(p.points)} points a serving (${p.raw.toFixed(2)}${sureWords({ range: p })}, by ${p.by})`,
+      `  ${p.mark}  ${formatPoints(p.points)} points ${of} (${p.raw.toFixed(2)}${sureWords({ range: p })}, by ${p.by})`,
     );
-  if (s.perServing.kcal !== null) out.push(`  ${Math.round(s.perServing.kcal)} kcal a serving`);
+  if (s.perServing.kcal !== null) out.push(`  ${Math.round(s.perServing.kcal)} kcal ${of}`);
   for (const l of s.lines)
-    out.push(`  ${l.line} → ${l.food?.name ?? 'open'}${l.grams === null ? '' : `, ${l.grams.toFixed(1)} g`}`);
-  if (s.unresolved.length > 0) out.push(`  So far: ${s.unresolved.length} lines are open.`);
+    out.push(
+      `  ${l.line} → ${l.food?.name ?? 'open'}${l.grams === null ? '' : `, ${l.grams.toFixed(1)} g`}${l.doubt === null || l.food === null ? '' : ` (${l.doubt.words})`}`,
+    );
+  if (s.unresolved.length > 0)
+    out.push(`  So far: ${s.unresolved.length === 1 ? 'one line is' : `${s.unresolved.length} lines are`} open.`);
   return out.join('\n');
 }

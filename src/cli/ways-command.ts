@@ -34,7 +34,7 @@ export function waysCommand(text: string, flags: Flags): string {
   });
   const idle = keep.find((k) => !lines.some((l) => l.text.toLowerCase().includes(k)));
   if (idle !== undefined) throw new CliError(`No line has "${idle}" in it.`, 'Give --keep some words of a line.');
-  const servings = servingsOf(flags, recipe) ?? 1;
+  const servings = servingsOf(flags, recipe);
   const { steps } = recipe;
   const version = asWritten({ id: 'ways', recipeId: 'ways', servings, lines, steps, stepId: (n) => `step-${n}` });
   const byId = new Map(foods.map((f) => [f.id, f]));
@@ -81,6 +81,7 @@ export function waysCommand(text: string, flags: Flags): string {
     changes: w.changes.map(changeOf),
   });
   const printed: WaysPrinted = {
+    servings: version.servings,
     targets: byMark(targets.map((t) => t.points)),
     reachable: answer.reachable,
     proved: answer.proved,
@@ -96,7 +97,7 @@ export function waysCommand(text: string, flags: Flags): string {
       departure: f.departure,
       changes: f.way.changes.map(changeOf),
     })),
-    unresolved: lines.filter(isOpen).map((l) => l.text),
+    unresolved: version.lines.filter(isOpen).map((l) => l.text),
     ...(flags.explain && {
       options: answer.choices.flatMap((l) =>
         l.choices.map((c) => ({
@@ -118,6 +119,7 @@ export function waysCommand(text: string, flags: Flags): string {
 function waysInWords(p: WaysPrinted): string {
   const aims = Object.entries(p.targets).map(([m, n]) => `${m} ${formatPoints(n)}`);
   const out = [
+    ...(p.servings === null ? ['Nobody says how many servings it makes: the aim is for the whole.'] : []),
     p.reachable ? `Reached: ${aims.join(', ')}${p.proved ? ', and nothing departs less' : ''}` : 'Not reachable.',
   ];
   if (p.obstacle) out.push(...p.obstacle.words.map((w) => `  ${w}`));

@@ -131,6 +131,7 @@ export const API = {
     body: z.object({
       text: z.string().max(LONGEST_RECIPE, 'is too long'),
       servings: Servings.nullable().default(null),
+      recipe: z.int().min(1).max(50).nullable().default(null).describe('Which, of a page with several.'),
     }),
     answer: ScoreAnswerSchema,
   }),

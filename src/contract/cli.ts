@@ -41,11 +41,19 @@ export const ParseAnswerSchema = z.array(ParsedLineSchema);
 export type ParsedLine = z.infer<typeof ParsedLineSchema>;
 
 const nutrient = z.number().nullable();
+const minutes = z.number().nullable();
 
 /** What `score` prints. Numbers are unrounded but for `points`. */
 export const ScoreAnswerSchema = z.object({
   title: z.string().nullable(),
-  servings: z.number(),
+  servings: z.number().nullable().describe('Null where nobody says how many: then everything is of the whole.'),
+  asks: z.array(z.string()).describe('What has to be answered before the numbers mean a serving.'),
+  steps: z.array(z.string()),
+  groups: z.array(z.string()).describe('The headings of the list.'),
+  claims: z.array(z.object({ kind: z.enum(['points', 'kcal']), value: z.number(), words: z.string() })),
+  times: z.object({ prep: minutes, cook: minutes, total: minutes }).describe('Minutes, as the source says them.'),
+  pans: z.array(z.object({ words: z.string(), lid: z.boolean() })),
+  tools: z.array(z.string()),
   perServing: z.object({ kcal: nutrient, protein: nutrient, satFat: nutrient, sugars: nutrient, fibre: nutrient }),
   programs: z.array(
     z.object({
@@ -60,10 +68,16 @@ export const ScoreAnswerSchema = z.object({
   lines: z.array(
     z.object({
       line: z.string(),
+      group: z.string().nullable(),
       food: FoodAnswer,
       grams: z.number().nullable(),
       gramsFrom: GramsFromSchema,
       confidence: z.number(),
+      standIn: z.string().nullable().describe('Words of the line that its food knows nothing of.'),
+      doubt: z
+        .object({ kind: z.enum(['food', 'amount', 'right', 'warning', 'range', 'estimate']), words: z.string() })
+        .nullable()
+        .describe('What a cook should look at; food and amount have to be answered.'),
       warnings: z.array(z.string()),
       raw: z.record(z.string(), z.number()).describe('Unrounded points a serving, by mark.'),
       uncounted: z.array(z.string()).describe('Marks of the programs that do not count it.'),
@@ -94,6 +108,7 @@ const WayAnswer = z.object({
 
 /** What `ways` prints. */
 export const WaysAnswerSchema = z.object({
+  servings: z.number().nullable().describe('Null where nobody says how many: then the aim is for the whole.'),
   targets: byMark,
   reachable: z.boolean(),
   proved: z.boolean().describe('Whether the first way is proved to depart least.'),

@@ -53,6 +53,10 @@ const ReadingRestSchema = schemaOf<ReadingRest>()(
       .max(1000),
     modifiers: z.array(z.string().max(LONGEST_TEXT)).max(1000),
     alternatives: z.array(z.string().max(LONGEST_TEXT)).max(1000),
+    energy: z
+      .object({ kcal: z.number().min(0).max(100_000), each: z.boolean() })
+      .nullable()
+      .default(null),
     confidence: z.number().min(0).max(1),
     warnings: z.array(z.string().max(400)).max(10),
   }),
@@ -75,6 +79,14 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
     note: z.string().max(1000).nullable(),
     read: ReadingRestSchema.nullable().default(null),
     food: LineFoodSchema,
+    taken: z
+      .object({
+        confidence: z.number().min(0).max(1),
+        standIn: z.string().max(LONGEST_TEXT).nullable(),
+        asLastTime: z.boolean(),
+      })
+      .nullable()
+      .default(null),
     weight: WeightSchema.nullable(),
     role: z.enum(ROLES).nullable(),
     kept: z.boolean(),

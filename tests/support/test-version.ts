@@ -16,6 +16,7 @@ export const testRecipeLine = (id: string, rest: Partial<Line> = {}): Line => ({
   item: id,
   note: null,
   read: null,
+  taken: null,
   food: { kind: 'open' },
   weight: null,
   role: null,

@@ -8,6 +8,7 @@ import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
 import { likelyGrams } from '../weighing/spread.ts';
+import { statedKcal } from '../weighing/weigh.ts';
 
 /** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
 type Known = Map<string, Resolved>;
@@ -31,6 +32,17 @@ export function resolveLines(version: Version, kitchen: Kitchen): CountLine[] {
 export const resolveOne = (version: Version, line: Line, kitchen: Kitchen): CountLine =>
   resolveLine(line, kitchen, [version.id], new Map());
 
+/**
+ * By how much a line's nutrients differ from the table's when it states its own energy ("45 kcal a slice"): what the
+ * package says wins, and the rest of the food goes along. 1 where nothing is stated.
+ */
+function statedShare(line: Line, food: Food, grams: number): number {
+  const energy = line.read?.energy ?? null;
+  const table = ((food.per100g.kcal.value ?? 0) * grams) / 100;
+  if (energy === null || table <= 0) return 1;
+  return statedKcal({ energy, quantity: line.amount?.quantity ?? null })! / table;
+}
+
 function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], known: Known): CountLine {
   const base = { id: line.id, label: line.item };
   const none = { ...base, parts: [], open: isOpenIn(line, kitchen) };
@@ -42,7 +54,9 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     const range = likelyGrams(line.weight, food, line.amount?.unit ?? null);
     const unit = line.amount?.unit ?? null;
     const weighed = unit !== null && unitNamed(unit)?.kind === 'weight';
-    return { ...base, parts: [{ food, grams, range }], weighed, open: false };
+    const share = statedShare(line, food, grams);
+    const part = { food, grams: grams * share, range: { low: range.low * share, high: range.high * share } };
+    return { ...base, parts: [part], weighed, open: false };
   }
   if (line.food.kind === 'recipe') {
     const inner = kitchen.version(line.food.versionId);

@@ -170,7 +170,12 @@ describe('recipes worked by hand', () => {
 
 describe('a score', () => {
   it('counts the whole when there are no servings', () => {
-    expect(scoreRecipe('Dip\n1 cup sour cream\n1 clove garlic', options).servings).toBe(1);
+    const whole = scoreRecipe('Dip\n1 cup sour cream\n1 clove garlic', options);
+    expect(whole.servings).toBeNull();
+    expect(whole.asks).toEqual(['How many servings does it make? Until then the whole is counted.']);
+    const four = scoreRecipe('Dip\n1 cup sour cream\n1 clove garlic', { ...options, servings: 4 });
+    expect(four.asks).toEqual([]);
+    expect(whole.perServing.kcal).toBeCloseTo(4 * four.perServing.kcal!);
   });
   it('lets the given servings beat the text', () => {
     expect(scoreRecipe('Stew\nServes 4\n1 lb beef\n2 onions', { ...options, servings: 8 }).servings).toBe(8);

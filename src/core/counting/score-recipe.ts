@@ -1,13 +1,16 @@
+import type { Food } from '../food/food.ts';
 import type { FoodIndex } from '../food/match-food.ts';
 import { readRecipe } from '../page/read-page.ts';
-import type { RecipeText } from '../page/recipe-text.ts';
+import type { Claim, PanSaid, RecipeText, TimesSaid } from '../page/recipe-text.ts';
 import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { asWritten } from '../version/as-written.ts';
 import { kitchenOf } from '../version/kitchen.ts';
+import { type LineDoubt, lineDoubt } from '../version/line-doubt.ts';
 import { lineOf } from '../version/line-of.ts';
+import type { Line } from '../version/version.ts';
 import { type Ingredient, readIngredient } from '../weighing/read-ingredient.ts';
 import type { GramsFrom } from '../weighing/weigh.ts';
 import { countVersion } from './count-version.ts';
@@ -15,7 +18,17 @@ import { countVersion } from './count-version.ts';
 /** A recipe read, weighed and counted without a database: what the command line and the API answer. */
 export interface Score {
   readonly title: string | null;
-  readonly servings: number;
+  /** Null where nobody says how many: then everything is of the whole. */
+  readonly servings: number | null;
+  /** What has to be answered before the numbers mean a serving, in words. */
+  readonly asks: readonly string[];
+  readonly steps: readonly string[];
+  /** The headings of the list, in their order. */
+  readonly groups: readonly string[];
+  readonly claims: readonly Claim[];
+  readonly times: TimesSaid;
+  readonly pans: readonly PanSaid[];
+  readonly tools: readonly string[];
   /** One serving: kcal, and g. Null for what is unknown in every line. */
   readonly perServing: Readonly<Record<'kcal' | 'protein' | 'satFat' | 'sugars' | 'fibre', number | null>>;
   readonly programs: readonly {
@@ -29,10 +42,14 @@ export interface Score {
   }[];
   readonly lines: readonly {
     readonly line: string;
+    readonly group: string | null;
     readonly food: { readonly id: string; readonly name: string } | null;
     readonly grams: number | null;
     readonly gramsFrom: GramsFrom;
     readonly confidence: number;
+    /** Words of the line that its food knows nothing of. */
+    readonly standIn: string | null;
+    readonly doubt: LineDoubt | null;
     readonly warnings: readonly string[];
     /** Unrounded points a serving, by the mark of the program. */
     readonly raw: Readonly<Record<string, number>>;
@@ -52,12 +69,12 @@ export interface ScoreOptions {
   readonly by: CountingMethod | null;
 }
 
-/** Reads and counts a pasted recipe. Without any servings, the whole is counted as one. */
+/** Reads and counts a pasted recipe. Without any servings, the whole is counted. */
 export function scoreRecipe(source: string | RecipeText, options: ScoreOptions): Score {
   const text = typeof source === 'string' ? readRecipe(source) : source;
   const { index, programs } = options;
   const read = text.ingredients.map((i) => readIngredient(i.text, i.group, index, options.system));
-  const servings = options.servings ?? text.servings ?? 1;
+  const servings = options.servings ?? text.servings;
   const version = asWritten({
     id: 'scored',
     recipeId: 'scored',
@@ -68,12 +85,19 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
   });
   const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
-    count(counted.lines, plainCounter(p), { servings, ...(options.by !== null && { by: options.by }) }),
+    count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),
   );
   const p = counted.perServing;
   return {
     title: text.title,
-    servings,
+    servings: version.servings,
+    asks: asksOf(text, version.servings),
+    steps: text.steps,
+    groups: [...new Set(text.ingredients.flatMap((i) => (i.group === null ? [] : [i.group])))],
+    claims: text.claims,
+    times: text.times,
+    pans: text.pans,
+    tools: text.tools,
     perServing: {
       kcal: p.kcal.value,
       protein: p.protein.value,
@@ -95,7 +119,10 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
       return {
         ...foodAnswer(r),
         line: l.text,
+        group: l.group,
         confidence: r.confidence,
+        standIn: l.taken?.standIn ?? null,
+        doubt: lineDoubt(l, foodOf(l, index)),
         warnings: l.warnings,
         raw: Object.fromEntries(programs.map((q, k) => [q.mark, of[k]!.raw])),
         uncounted: programs.filter((_, k) => of[k]!.uncounted !== null).map((q) => q.mark),
@@ -103,6 +130,19 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     }),
     unresolved: version.lines.filter((l) => counted.open.includes(l.id)).map((l) => l.text),
   };
+}
+
+const foodOf = (line: Line, index: FoodIndex): Food | null => {
+  const { food } = line;
+  return food.kind === 'food' ? (index.foods.find((f) => f.id === food.foodId) ?? null) : null;
+};
+
+/** What has to be asked of a recipe as a whole. */
+function asksOf(text: RecipeText, servings: number | null): string[] {
+  return [
+    ...(servings === null ? ['How many servings does it make? Until then the whole is counted.'] : []),
+    ...(text.fromSteps ? ['It has no list of ingredients. They were taken from the steps: is anything missing?'] : []),
+  ];
 }
 
 /** The food and grams of an ingredient, as `parse` and `score` print them. */

@@ -7,6 +7,8 @@ export interface FoodMatch {
   readonly food: Food;
   /** 0 to 1. From SURE on it is taken without asking. */
   readonly confidence: number;
+  /** The cook answered so for the same words before. */
+  readonly asLastTime?: boolean;
 }
 
 /**

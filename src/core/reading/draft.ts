@@ -1,5 +1,5 @@
 import type { AmountRead } from './read-amount.ts';
-import type { ReadingPart } from './reading.ts';
+import type { ReadingPart, StatedEnergy } from './reading.ts';
 
 /** An amount without what stood around it. */
 export type DraftAmount = Pick<AmountRead, 'quantity' | 'quantityMax' | 'unit'>;
@@ -17,6 +17,7 @@ export interface Draft {
   readonly notes: readonly string[];
   readonly alternatives: readonly string[];
   readonly warnings: readonly string[];
+  readonly energy: StatedEnergy | null;
   /** What is drawn from a fruit: "juice", "zest and juice". It joins the food's name at the end. */
   readonly drawn: string | null;
   /** The line is kept whole and asked about; no further rule looks at it. */
@@ -33,6 +34,7 @@ export const freshDraft = (text: string): Draft => ({
   notes: [],
   alternatives: [],
   warnings: [],
+  energy: null,
   drawn: null,
   whole: false,
 });

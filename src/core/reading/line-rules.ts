@@ -6,6 +6,7 @@ import { articleBeforeJuice, articleBeforeMeasure } from './rules/articles.ts';
 import { behindComma } from './rules/behind-comma.ts';
 import { bracketBehindCount, bracketBehindUnit, bracketsAnywhere } from './rules/brackets.ts';
 import { aLittle, divided, optional, toTaste } from './rules/conditions.ts';
+import { enough } from './rules/enough.ts';
 import { furtherAmounts } from './rules/further-amounts.ts';
 import { belowZero, tooLong } from './rules/kept-whole.ts';
 import { emphasis, listMarks, numbering } from './rules/list-marks.ts';
@@ -20,9 +21,12 @@ import {
   sizeSaidTwice,
 } from './rules/packages.ts';
 import { partOfFruit } from './rules/part-of-fruit.ts';
+import { perServing } from './rules/per-serving.ts';
 import { preparationInFront } from './rules/preparation-in-front.ts';
+import { theRest } from './rules/rest-of.ts';
 import { secondFood } from './rules/second-food.ts';
 import { sizeInNote } from './rules/size-in-note.ts';
+import { statedEnergy } from './rules/stated-energy.ts';
 import { thisOrThat } from './rules/this-or-that.ts';
 import { unitBehind } from './rules/unit-behind.ts';
 import { whatFor } from './rules/what-for.ts';
@@ -42,6 +46,10 @@ export const LINE_RULES: readonly ReadingRule[] = [
   toTaste,
   optional,
   divided,
+  statedEnergy,
+  perServing,
+  theRest,
+  enough,
   aLittle,
   articleBeforeJuice,
   partOfFruit,

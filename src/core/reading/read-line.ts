@@ -48,6 +48,7 @@ function readingOf(draft: Draft, line: string, group: string | null): Reading {
     parts: draft.parts,
     modifiers,
     alternatives: draft.alternatives.map(named),
+    energy: draft.energy,
     group,
     confidence: draft.whole ? WHOLE_LINE : confidenceOf(draft, item),
     warnings: draft.warnings,

@@ -6,6 +6,13 @@ export interface ReadingPart {
   readonly relation: 'plus' | 'same';
 }
 
+/** What a line states of its own energy. */
+export interface StatedEnergy {
+  readonly kcal: number;
+  /** Of one piece of it, and not of all. */
+  readonly each: boolean;
+}
+
 /** What of a reading a line keeps besides its amount, its item and its note. */
 export type ReadingRest = Omit<Reading, 'line' | 'quantity' | 'quantityMax' | 'unit' | 'item' | 'note' | 'group'>;
 
@@ -28,6 +35,8 @@ export interface Reading {
   readonly modifiers: readonly string[];
   /** Other foods the line offers: the second of "kale or chard". */
   readonly alternatives: readonly string[];
+  /** Energy that the line states; null where it states none. */
+  readonly energy: StatedEnergy | null;
   /** The heading that the line stands under. */
   readonly group: string | null;
   /** 0 to 1: how sure the reader is of amount, unit and item. */

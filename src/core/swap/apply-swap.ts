@@ -41,6 +41,7 @@ function saidOf(line: Line, food: Food | null, weight: Weight, system: MeasureSy
       ? { grams, low: grams, high: grams, from: 'weight' as const }
       : { ...weight, from: 'measure' as const },
     read: null,
+    taken: null,
   };
 }
 

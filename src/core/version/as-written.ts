@@ -1,3 +1,4 @@
+import { tiedLines } from './tie-lines.ts';
 import type { Line, Version } from './version.ts';
 
 /** Servings that a recipe may have: what a source says beyond that is no number of servings. */
@@ -16,12 +17,16 @@ export interface AsWrittenParts {
 }
 
 /** The first version of a recipe: what its source says, read. */
-export const asWritten = ({ servings, steps, stepId, ...rest }: AsWrittenParts): Version => ({
-  ...rest,
-  parentId: null,
-  kind: 'asWritten',
-  name: 'as written',
-  servings: servings !== null && servings > 0 && servings <= MOST_SERVINGS_SAID ? servings : null,
-  steps: steps.map((text, i) => ({ id: stepId(i), text })),
-  revision: 0,
-});
+export function asWritten({ servings: said, steps, stepId, lines, ...rest }: AsWrittenParts): Version {
+  const servings = said !== null && said > 0 && said <= MOST_SERVINGS_SAID ? said : null;
+  return {
+    ...rest,
+    parentId: null,
+    kind: 'asWritten',
+    name: 'as written',
+    servings,
+    lines: tiedLines(lines, servings),
+    steps: steps.map((text, i) => ({ id: stepId(i), text })),
+    revision: 0,
+  };
+}

@@ -4,7 +4,7 @@ import type { Line } from './version.ts';
 
 /** The line of a version that an ingredient becomes. */
 export function lineOf(ingredient: Ingredient, id: string, originLineId: string = id): Line {
-  const { reading, food, weight, warnings } = ingredient;
+  const { reading, food, taken, weight, warnings } = ingredient;
   const role =
     food.kind === 'food' ? (ingredient.matches.find((m) => m.food.id === food.foodId)?.food.roles[0] ?? null) : null;
   return {
@@ -20,6 +20,7 @@ export function lineOf(ingredient: Ingredient, id: string, originLineId: string 
     note: reading.note,
     read: restOf(reading),
     food,
+    taken,
     weight,
     role,
     kept: false,
@@ -30,6 +31,6 @@ export function lineOf(ingredient: Ingredient, id: string, originLineId: string 
 }
 
 function restOf(reading: Reading): ReadingRest {
-  const { packageQuantity, packageUnit, parts, modifiers, alternatives, confidence, warnings } = reading;
-  return { packageQuantity, packageUnit, parts, modifiers, alternatives, confidence, warnings };
+  const { packageQuantity, packageUnit, parts, modifiers, alternatives, energy, confidence, warnings } = reading;
+  return { packageQuantity, packageUnit, parts, modifiers, alternatives, energy, confidence, warnings };
 }

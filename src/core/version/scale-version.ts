@@ -1,5 +1,6 @@
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
+import { isPerServing } from './tie-lines.ts';
 import type { Line, Version } from './version.ts';
 import { wordsOfLine } from './words-of-line.ts';
 
@@ -36,7 +37,8 @@ function scaleLineBy(line: Line, factor: number): Line {
     low: line.weight.low * factor,
     high: line.weight.high * factor,
   };
-  if (line.amount === null) return { ...line, weight };
+  // What is for each serving stays as it is written: there are more of them.
+  if (line.amount === null || isPerServing(line)) return { ...line, weight };
   const times = (q: number | null): number | null => (q === null ? null : q * factor);
   const scaled: Line = {
     ...line,

@@ -1,6 +1,6 @@
 import type { Role } from '../food/food.ts';
 import type { ReadingRest } from '../reading/reading.ts';
-import type { LineFood } from '../weighing/line-food.ts';
+import type { LineFood, TakenFood } from '../weighing/line-food.ts';
 import type { Weight } from '../weighing/weigh.ts';
 
 export interface LineAmount {
@@ -23,6 +23,8 @@ export interface Line {
   /** What else its text was read as; null where nobody read it: the text is a swap's, or older than this. */
   readonly read: ReadingRest | null;
   readonly food: LineFood;
+  /** How its food was found; null where the cook said it, or nobody remembers. */
+  readonly taken: TakenFood | null;
   readonly weight: Weight | null;
   readonly role: Role | null;
   /** No search and no swap may touch it. */

@@ -7,3 +7,16 @@ export type LineFood =
   | { readonly kind: 'nothing'; readonly why: string }
   /** An open question: the cook has to say. */
   | { readonly kind: 'open' };
+
+/** How a food was found for a line. */
+export interface TakenFood {
+  /** 0 to 1, how sure the match is. */
+  readonly confidence: number;
+  /** Words of the line that the food knows nothing of: it stands in for what they name. Null where it has them all. */
+  readonly standIn: string | null;
+  /** Taken because the cook answered so for the same words before. */
+  readonly asLastTime: boolean;
+}
+
+/** Below this a food that was taken is shown as a question: "read as …, right?". */
+export const RIGHT = 0.9;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { shippedFood } from '../../../tests/support/test-version.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
-import { lostWord } from './lost-words.ts';
+import { lostWord, otherAnimal, otherHead, unknownWords } from './lost-words.ts';
 import { readIngredient } from './read-ingredient.ts';
 
 const index = indexFoods(SHIPPED_FOODS);
@@ -37,6 +37,26 @@ describe('a word on which the points hang', () => {
     ['1 can cream of coconut', 'cream-of-coconut'],
     ['1 cup chickpea pasta', 'pasta-chickpea'],
   ])('leads to the food that has it: %s', (line, id) => expect(idOf(line)).toBe(id));
+  it('is known by the head of the name, and by its animal', () => {
+    expect(otherHead('banana chips', shippedFood('banana')!)).toBe('chip');
+    expect(otherHead('chicken breast halves', shippedFood('chicken-breast')!)).toBeNull();
+    expect(otherHead('maple sugar', shippedFood('syrup-sugarfree')!)).toBe('sugar');
+    expect(otherAnimal('pork liver', shippedFood('liver-chicken')!)).toBe('pork');
+    expect(otherAnimal('chicken liver', shippedFood('liver-chicken')!)).toBeNull();
+    expect(unknownWords('aged sharp gouda cheese', shippedFood('gouda')!)).toBe('aged sharp');
+    expect(unknownWords('gouda', shippedFood('gouda')!)).toBeNull();
+  });
+  it.each([
+    '1 cup banana chips',
+    '2 cups broccoli rice',
+    '1 cup fish stock',
+    '200 g pork liver',
+    '1 cup smoked cheddar',
+    '1/4 cup orange juice concentrate',
+    '2 tbsp peanut flour',
+    '1 cup maple sugar',
+    '100 g turkey bratwurst',
+  ])('makes another thing of it, and is asked: %s', (line) => expect(idOf(line)).toBe('open'));
   it.each(['1 cup sugar-free maple cookies', '100 g fat-free gouda', '1 cup light hollandaise', '200 g dried swede'])(
     'asks where no food has it: %s',
     (line) => expect(idOf(line)).toBe('open'),

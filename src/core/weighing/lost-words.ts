@@ -17,6 +17,10 @@ const TELLING: ReadonlyArray<readonly [word: string, says: RegExp]> = [
   ],
   ['dried', /\bdried\b|\bdry\b|\bdehydrated\b/],
   ['skinless', /\bskinless\b/],
+  ['whole-grain', /\bwhole ?(?:grain|wheat|meal)\b|\bwholegrain\b/],
+  ['smoked', /\bsmoked\b/],
+  ['candied', /\b(?:candied|crystalli[sz]ed|glac[eé])\b/],
+  ['pickled', /\bpickled\b/],
 ];
 
 const plainly = (text: string): string => fold(text).replace(/-/g, ' ');
@@ -59,6 +63,52 @@ export function isOfDish(item: string, food: Pick<Food, 'name' | 'synonyms'>): b
   const head = headOf(item);
   const heads = [food.name.split(',')[0]!, ...food.synonyms].map(headOf);
   return (DISHES.has(head) || MANY_THINGS.has(head)) && !heads.includes(head);
+}
+
+/** What is cut, taken or made of a food and is still that food: "chicken breast halves", "broccoli florets". */
+const FORMS = new Set(
+  `half halve fillet filet strip chunk leaf floret spear stalk stick sprig wedge ring crumb cube tip kernel segment bulb
+  head clove slice link round piece part bit meat flesh heart top bottom end root berry bean seed skin flake shred sliver
+  cutlet steak joint rasher roast mince loin spray powder pod tin can pack package jar bag box handful drop zest peel rind`
+    .split(/\s+/)
+    .filter((w) => w !== ''),
+);
+
+/** Names of a food without what it has not: the sugar of "sugar-free syrup" is no word of it. */
+const positively = (name: string): string => name.replace(/\b(?:sugar|fat|salt|gluten|oil)[- ]free\b/gi, ' ');
+
+/**
+ * The last word of a line's food, where it makes another thing of it that the food knows nothing of: banana chips are
+ * no banana, zucchini noodles no zucchini, fish stock no beef broth. Null when the food has it, or when it is only how
+ * the food is cut.
+ *
+ * @example otherHead('banana chips', banana) // 'chip'
+ */
+export function otherHead(item: string, food: Pick<Food, 'name' | 'synonyms'>): string | null {
+  const head = headOf(item);
+  if (head === '' || FORMS.has(head) || /\d/.test(head)) return null;
+  const known = new Set([food.name, ...food.synonyms].map(positively).flatMap(foodWords));
+  return known.has(head) ? null : head;
+}
+
+/** The words of a line's food that none of a food's names has, in their order; null for none. */
+export function unknownWords(item: string, food: Pick<Food, 'name' | 'synonyms' | 'state'>): string | null {
+  const known = new Set([food.name, ...food.synonyms, food.state].flatMap(foodWords));
+  const unknown = foodWords(item).filter((w) => !known.has(w) && !isNoise(w) && !FORMS.has(w));
+  return unknown.length === 0 ? null : unknown.join(' ');
+}
+
+const ANIMALS = new Set(
+  `beef pork chicken turkey lamb mutton veal duck goose rabbit venison bison goat boar fish salmon tuna cod trout crab
+  shrimp prawn lobster`
+    .split(/\s+/)
+    .filter((w) => w !== ''),
+);
+
+/** An animal that the line names and the food knows nothing of: pork liver is no chicken liver. Null for none. */
+export function otherAnimal(item: string, food: Pick<Food, 'name' | 'synonyms'>): string | null {
+  const known = new Set([food.name, ...food.synonyms].flatMap(foodWords));
+  return foodWords(item).find((w) => ANIMALS.has(w) && !known.has(w)) ?? null;
 }
 
 const headOf = (name: string): string =>

@@ -5,8 +5,8 @@ import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
 import { readLine } from '../reading/read-line.ts';
 import type { Reading } from '../reading/reading.ts';
-import type { LineFood } from './line-food.ts';
-import { isOfDish, lostWord, otherFood, withTellingNote } from './lost-words.ts';
+import { type LineFood, RIGHT, type TakenFood } from './line-food.ts';
+import { isOfDish, lostWord, otherAnimal, otherFood, otherHead, unknownWords, withTellingNote } from './lost-words.ts';
 import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
 
 /** A line read, matched and weighed. */
@@ -14,6 +14,7 @@ export interface Ingredient {
   readonly reading: Reading;
   readonly matches: readonly FoodMatch[];
   readonly food: LineFood;
+  readonly taken: TakenFood | null;
   readonly weight: Weight | null;
   /** How sure reading and match are together, 0 to 1. */
   readonly confidence: number;
@@ -40,6 +41,8 @@ export function readIngredient(
 /** A food that knows nothing of a telling word of the line is asked about. */
 const ASK = SURE - 0.05;
 const FULL_NAME = 0.96;
+/** From here on a match has the whole name, and no word of the line makes another thing of it. */
+const WHOLE_NAME = 0.9;
 
 /** Parts of a note that say how the food is prepared, and not which food it is. */
 const SAYS_HOW =
@@ -93,8 +96,11 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
   const isFood = (word: string): boolean => index.byKey.has(word);
   const isWholly = (food: Food): boolean =>
     lostWord(told, food) === null && !isOfDish(item, food) && otherFood(item, food, isFood) === null;
+  const isSame = (food: Food): boolean => otherHead(item, food) === null && otherAnimal(item, food) === null;
   const plain = matchFood(index, item, reading.note).map((m) =>
-    isWholly(m.food) ? m : { ...m, confidence: Math.min(m.confidence, ASK) },
+    isWholly(m.food) && (m.confidence >= WHOLE_NAME || isSame(m.food))
+      ? m
+      : { ...m, confidence: Math.min(m.confidence, ASK) },
   );
   plain.sort((a, b) => b.confidence - a.confidence);
   // "2 cups cooked bulgur", where the pantry has bulgur dry only: that one, weighed as cooked.
@@ -125,11 +131,17 @@ export function resolveReading(
     return {
       reading,
       food: { kind: 'open' },
+      taken: null,
       weight: null,
       confidence: Math.min(reading.confidence, best?.confidence ?? 0),
       warnings,
     };
   }
+  const taken: TakenFood = {
+    confidence: best.confidence,
+    standIn: best.confidence < RIGHT ? unknownWords(reading.item, best.food) : null,
+    asLastTime: best.asLastTime ?? false,
+  };
   const confidence = Math.min(reading.confidence + (reading.quantity === null ? 0.3 : 0), best.confidence);
   if (countsNothing(best.food)) {
     // Water counts nothing but weighs: the portion's weight needs it. Salt that is measured counts by its sodium.
@@ -139,6 +151,7 @@ export function resolveReading(
       return {
         reading,
         food: { kind: 'food', foodId: id, revision },
+        taken,
         weight,
         confidence,
         warnings: [...warnings, ...weighing],
@@ -152,6 +165,7 @@ export function resolveReading(
           ? 'no points; without an amount its sodium is not counted'
           : `${best.food.name} has nothing to count`,
       },
+      taken,
       weight,
       confidence,
       warnings,
@@ -159,7 +173,7 @@ export function resolveReading(
   }
   if (needsNoAmount(reading, best.food)) {
     const why = reading.modifiers.includes('to taste') ? 'to taste' : 'no amount given, too little to count';
-    return { reading, food: { kind: 'nothing', why }, weight: null, confidence, warnings };
+    return { reading, food: { kind: 'nothing', why }, taken, weight: null, confidence, warnings };
   }
   if (reading.modifiers.includes('each') && / and /.test(reading.item)) {
     warnings.push(`"Each" names several foods; this line counts ${best.food.name}. Add a line for the others.`);
@@ -173,6 +187,7 @@ export function resolveReading(
   return {
     reading,
     food: { kind: 'food', foodId: best.food.id, revision: best.food.revision },
+    taken,
     weight,
     confidence,
     warnings: [...warnings, ...weighing],

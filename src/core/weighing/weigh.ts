@@ -1,10 +1,11 @@
 import { COOKED_DENSITY, cookedYield } from '../food/cooked-yield.ts';
 import { edibleShare } from '../food/edible-share.ts';
-import { densityOf, type Food, type FoodKind } from '../food/food.ts';
+import { densityOf, type Food } from '../food/food.ts';
 import { foodWords, singular } from '../food/food-words.ts';
 import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/measure-system.ts';
 import { CM_PER_INCH, unitNamed } from '../quantity/units.ts';
 import type { Reading } from '../reading/reading.ts';
+import { byFeel, tooLightToAsk } from './by-feel.ts';
 
 export type GramsFrom = 'weight' | 'measure' | 'count' | 'package' | 'density' | 'estimate' | 'none';
 
@@ -267,6 +268,10 @@ export function weighLine(reading: Reading, food: Food, system: MeasureSystem): 
       spread = partMiddle > 0 ? ((part.quantityMax ?? part.quantity) - part.quantity) / 2 / partMiddle : 0;
     }
   }
+  if (chosen === null || chosen.from === 'estimate') {
+    const weight = byEnergy(reading, food);
+    if (weight !== null) return { weight, warnings };
+  }
   if (chosen === null) return { weight: null, warnings };
   // What is weighed piece by piece is weighed as it is bought, too: "4 pork chops (6 oz each), bone-in".
   const bySize = chosen.from === 'package' && reading.unit === null;
@@ -302,19 +307,30 @@ function weighCooked(reading: Reading, food: Food, system: MeasureSystem, quanti
   return cooked === null ? null : { grams: cooked / factor, from: 'estimate', spread: 0.12 };
 }
 
-/** What is added by feel and counts: a little of it is a teaspoon or two, common practice. */
-const LITTLE: readonly FoodKind[] = ['oil', 'fatspread', 'dairy', 'sauce', 'sugar', 'nuts'];
-
 /** A line without an amount: a spray is a second or two; what only seasons or garnishes adds nothing to count. */
 function unmeasured(reading: Reading, food: Food): Weight | null {
-  if (reading.modifiers.includes('a little') && LITTLE.some((k) => food.kinds.includes(k)))
-    return { grams: 7, low: 2, high: 20, from: 'estimate' };
   const second = food.measures.find((m) => m.unit === 'second');
   if (second && !reading.modifiers.includes('to taste')) {
     return { grams: 2 * second.grams, low: second.grams, high: 4 * second.grams, from: 'estimate' };
   }
-  return null;
+  return byFeel(reading, food) ?? byEnergy(reading, food) ?? (isRest(reading) ? null : tooLightToAsk(food));
 }
+
+/** "The rest of the butter" is not a little butter. */
+const isRest = (reading: Pick<Reading, 'modifiers'>): boolean => reading.modifiers.includes('the rest');
+
+/** What weighs as much as the energy says that the line states; null when it states none. */
+function byEnergy(reading: Pick<Reading, 'energy' | 'quantity'>, food: Food): Weight | null {
+  const total = statedKcal(reading);
+  const per100 = food.per100g.kcal.value;
+  if (total === null || per100 === null || per100 <= 0) return null;
+  const grams = (100 * total) / per100;
+  return { grams, low: grams * (1 - ROUGHNESS / 2), high: grams * (1 + ROUGHNESS / 2), from: 'estimate' };
+}
+
+/** The energy that a line states for all of it, kcal; null when it states none. */
+export const statedKcal = ({ energy, quantity }: Pick<Reading, 'energy' | 'quantity'>): number | null =>
+  energy === null ? null : energy.kcal * (energy.each ? (quantity ?? 1) : 1);
 
 /** Whether a line without an amount needs none: seasoned to taste, a spice, a herb, something only strewn on. */
 export function needsNoAmount(reading: Pick<Reading, 'quantity' | 'modifiers' | 'note'>, food: Food): boolean {

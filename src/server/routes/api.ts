@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { API } from '../../contract/api.ts';
+import { readPasted, recipeMeant } from '../../contract/read-pasted.ts';
 import { scoreRecipe } from '../../core/counting/score-recipe.ts';
-import { notFound } from '../../core/errors.ts';
+import { invalid, notFound } from '../../core/errors.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
@@ -50,7 +51,9 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
     const { household, programs } = await store.table();
     const index = indexFoods(await store.foods.pantry());
     const { system } = household;
-    return scoreRecipe(body.text, { servings: body.servings, programs, index, system, by: null });
+    const meant = recipeMeant(readPasted(body.text), body.recipe);
+    if ('which' in meant) throw invalid('There are several recipes in it.', `Say which: ${meant.which.join(', ')}.`);
+    return scoreRecipe(meant.recipe, { servings: body.servings, programs, index, system, by: null });
   });
   recipeRoutes(api);
   tableRoutes(api);

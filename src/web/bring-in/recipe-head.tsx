@@ -3,6 +3,7 @@ import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
+import { servingsChanges } from '../../core/version/tie-lines.ts';
 import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -62,7 +63,7 @@ export function RecipeHeadForm({ editor, version }: { editor: VersionEditor; ver
           }}
           onSave={(t) => {
             const after = t.trim() === '' ? null : Number(t.replace(',', '.'));
-            editor.do('Change the servings', [{ kind: 'servings', before: version.servings, after }]);
+            editor.do('Change the servings', servingsChanges(version, after));
           }}
         />
       </div>

@@ -27,7 +27,15 @@ export function useLines(editor: VersionEditor, version: Version, index: FoodInd
       const read = resolveReading(readingOfLine(line), [{ food, confidence: 1 }], household.system);
       change(
         line,
-        { ...line, item, food: read.food, weight: read.weight, role: food.roles[0] ?? null, warnings: read.warnings },
+        {
+          ...line,
+          item,
+          food: read.food,
+          taken: null,
+          weight: read.weight,
+          role: food.roles[0] ?? null,
+          warnings: read.warnings,
+        },
         `${item} instead of ${line.item}`,
       );
     },

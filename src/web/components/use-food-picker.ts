@@ -52,6 +52,7 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
       {
         ...line,
         food: read.food.kind === 'open' ? isFood : read.food,
+        taken: null,
         weight: read.weight ?? line.weight,
         role: food.roles[0] ?? null,
         warnings: read.warnings,
@@ -65,7 +66,7 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
       const version = other.versions.filter((v) => v.kind === 'lightened').pop() ?? other.versions[0]!;
       const food = { kind: 'recipe' as const, recipeId: id, versionId: version.id };
       onPick(
-        { ...line, food, weight: recipeWeight(reading, version), role: null, warnings: [] },
+        { ...line, food, taken: null, weight: recipeWeight(reading, version), role: null, warnings: [] },
         `${line.item} is from ${other.recipe.title}`,
       );
     } catch (e) {

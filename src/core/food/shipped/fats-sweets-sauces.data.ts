@@ -92,7 +92,7 @@ sherry | fortified wine | as is | 160 0 0 13.7 7.8 0 0 0.2 9 15.3 | tablespoon 1
 coffee | coffee, brewed | as is | 1 0 0 0 0 0 0 0.1 2 | cup 237; glass 200; tablespoon 15 | drink plant | flavour | | brewed coffee; strong coffee; espresso; black coffee; tea
 coffee-instant | coffee, instant powder | dry | 353 0.5 0.2 75.4 0 0 0 12.2 37 | teaspoon 1; tablespoon 3 | seasoning plant | flavour | | instant coffee; espresso powder; instant espresso
 cola | cola | as is | 42 0.3 0 10.4 10 10 0 0 3 | cup 248; can 370; glass 200 | drink plant addedsugar | sweetness |  | soft drink; lemonade; soda; ginger ale
-crisps | potato crisps | as is | 536 35 7 53 0.5 0 4.5 6.5 500 | handful 15; cup 25; bag 28 | sweet addedfat | crunch | | potato chips; crisps; chips
+crisps | potato crisps | as is | 536 35 7 53 0.5 0 4.5 6.5 500 | piece 2; handful 15; cup 25; bag 28 | sweet addedfat | crunch | | potato chips; crisps; chips
 cranberry-sauce | cranberry sauce, sweetened | canned | 159 0.2 0 40.4 31.8 30 1.1 0.9 5 | cup 277; tablespoon 17; can 397 | sugar plant addedsugar | flavour topping | | cranberry sauce; whole berry cranberry sauce; jellied cranberry sauce
 chipotle | chipotle in adobo | canned | 60 2 0.3 9 4 2 4 2 1500 | tablespoon 16; teaspoon 5; piece 8; can 198 | sauce plant addedsugar | flavour | | chipotle peppers in adobo; chipotle in adobo sauce; chipotle
 hazelnut-spread | hazelnut and cocoa spread | as is | 539 30.9 10.6 57.5 56.3 53 3.4 6.3 41 | tablespoon 19; teaspoon 6 | sweet addedsugar addedfat | sweetness flavour | tree-nuts milk soy | chocolate hazelnut spread; chocolate spread; hazelnut spread

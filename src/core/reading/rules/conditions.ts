@@ -42,4 +42,9 @@ export const optional = condition(
   '1 tbsp honey (optional)',
   '(optional)',
 );
-export const divided = condition('divided', /,?\s*\(?\bdivided\b\)?/i, '2 tbsp oil, divided', 'divided');
+export const divided = condition(
+  'divided',
+  /,?\s*\(?\bdivided\b(?: (?:in|into) (?:half|two|three|four|\d|thirds|quarters)(?: parts?)?)?\)?/i,
+  '2 tbsp oil, divided',
+  'divided',
+);
