@@ -42,6 +42,7 @@ export const RecipeHeadSchema: z.ZodType<RecipeHead> = schemaOf<RecipeHead>()(
   z.object({
     title: RecipeSchema.shape.title,
     credit: CreditSchema,
+    settled: RecipeSchema.shape.settled,
   }),
 );
 export const BarcodeSchema: z.ZodType<KnownBarcode> = schemaOf<KnownBarcode>()(

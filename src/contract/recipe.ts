@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Credit } from '../core/card/card.ts';
-import type { Claim } from '../core/page/recipe-text.ts';
+import { type Claim, NO_FACTS, type RecipeFacts } from '../core/page/recipe-text.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { Id, Words } from './primitives.ts';
@@ -28,12 +28,26 @@ export const ClaimSchema = schemaOf<Claim>()(
   }),
 );
 
+const Minutes = z.number().min(0).max(100_000).nullable();
+export const RecipeFactsSchema = schemaOf<RecipeFacts>()(
+  z.object({
+    times: z.object({ prep: Minutes, cook: Minutes, total: Minutes }),
+    pans: z.array(z.object({ words: z.string().max(200), lid: z.boolean() })).max(20),
+    tools: z.array(z.string().max(300)).max(60),
+  }),
+);
+
+/** Doubts that the cook has put aside, by their words. */
+export const SettledSchema = z.array(z.string().max(400)).max(100);
+
 export const RecipeSchema = z.object({
   id: Id,
   title: Words(200),
   credit: CreditSchema,
   claims: z.array(ClaimSchema).max(20),
   notes: z.string().max(200_000),
+  facts: RecipeFactsSchema.default(() => ({ times: { ...NO_FACTS.times }, pans: [], tools: [] })),
+  settled: SettledSchema.default([]),
   revision: z.int().min(0),
 });
 export type Recipe = z.infer<typeof RecipeSchema>;

@@ -5,7 +5,7 @@ import type { ReadingRest } from '../core/reading/reading.ts';
 import type { Change, VersionEntry } from '../core/version/entry.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
 import type { LineFood } from '../core/weighing/line-food.ts';
-import type { Weight } from '../core/weighing/weigh.ts';
+import type { Weight } from '../core/weighing/weight.ts';
 import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';

@@ -98,6 +98,8 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     title,
     credit: { author: recipe.author, url: null, whose: 'family' },
     claims: [],
+    facts: { times: { ...text.times }, pans: [...text.pans], tools: [...text.tools] },
+    settled: [],
     notes: '',
     asWritten: first,
   } satisfies NewRecipe;

@@ -9,6 +9,7 @@ export const OLD_DATABASES = [
   '0003-verdicts',
   '0004-swaps-and-feasts',
   '0005-ground',
+  '0006-region',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

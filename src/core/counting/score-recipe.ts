@@ -12,7 +12,7 @@ import { type LineDoubt, lineDoubt } from '../version/line-doubt.ts';
 import { lineOf } from '../version/line-of.ts';
 import type { Line } from '../version/version.ts';
 import { type Ingredient, readIngredient } from '../weighing/read-ingredient.ts';
-import type { GramsFrom } from '../weighing/weigh.ts';
+import type { GramsFrom } from '../weighing/weight.ts';
 import { countVersion } from './count-version.ts';
 
 /** A recipe read, weighed and counted without a database: what the command line and the API answer. */

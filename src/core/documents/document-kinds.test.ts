@@ -35,7 +35,7 @@ describe('a question between two devices', () => {
     expect(asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'] })).toBeNull();
   });
   it('says of a recipe which part of its head it is', () => {
-    const head = { title: 'Gratin', credit: { author: null, url: null, whose: 'family' as const } };
+    const head = { title: 'Gratin', credit: { author: null, url: null, whose: 'family' as const }, settled: [] };
     const ask = (mine: object, theirs: object) => {
       const changed = (c: object) => ({ ...head, credit: { ...head.credit, ...c } });
       const found = rebase(RECIPE_KIND, changed(theirs), entry(RECIPE_KIND.changes(head, changed(mine))));

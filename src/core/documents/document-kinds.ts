@@ -14,6 +14,8 @@ import type { Eater, Household } from '../table/table.ts';
 export interface RecipeHead {
   readonly title: string;
   readonly credit: Credit;
+  /** Doubts about its steps that the cook has put aside, by their words. */
+  readonly settled: readonly string[];
 }
 
 /** A barcode that the household knows: its food. */
@@ -61,10 +63,16 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
 
 export const RECIPE_KIND = fieldKind<RecipeHead>(
   'recipe',
-  object({ title: value, credit: object({ author: value, url: value, whose: value }) }),
+  object({ title: value, credit: object({ author: value, url: value, whose: value }), settled: set }),
   {
     what: (path) =>
-      ({ title: 'the title', author: 'from whom', url: 'the link', whose: 'whose it is' })[lastStep(path)] ?? '',
+      ({
+        title: 'the title',
+        settled: 'what was put aside',
+        author: 'from whom',
+        url: 'the link',
+        whose: 'whose it is',
+      })[lastStep(path)] ?? '',
     say: (path, v) => (path[0] === 'title' ? `"${String(v)}"` : null),
   },
 );

@@ -15,6 +15,7 @@ export function withCorrection(food: Food, correction: FoodCorrection | undefine
   const known = new Set(food.synonyms.map((s) => s.toLowerCase()));
   return {
     ...food,
+    ...(correction.synonyms.length > 0 && { ownNames: correction.synonyms }),
     synonyms: [...food.synonyms, ...correction.synonyms.filter((s) => !known.has(s.toLowerCase()))],
     measures: [
       ...correction.measures,

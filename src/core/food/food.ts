@@ -148,6 +148,8 @@ export interface Food {
   readonly roles: readonly Role[];
   readonly allergens: readonly Allergen[];
   readonly synonyms: readonly string[];
+  /** What the household that reads it answered for: lines with these words are this food, as last time. */
+  readonly ownNames?: readonly string[] | undefined;
   /** Where the values come from, in words. */
   readonly source: string;
   /** Why the energy differs from the sum of its parts, where it does. */

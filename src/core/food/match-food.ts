@@ -54,6 +54,8 @@ export interface FoodIndex {
   readonly foods: readonly Food[];
   readonly names: readonly IndexedName[];
   readonly byKey: ReadonlyMap<string, Food>;
+  /** Foods by the words for which the household answered. */
+  readonly byAnswer: ReadonlyMap<string, Food>;
   readonly byWord: ReadonlyMap<string, readonly number[]>;
   readonly weightOf: (word: string) => number;
 }
@@ -65,6 +67,9 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
   const names: IndexedName[] = [];
   const byKey = new Map<string, Food>();
   const byWord = new Map<string, number[]>();
+  const byAnswer = new Map<string, Food>();
+  for (const food of foods) for (const name of food.ownNames ?? []) byAnswer.set(wordsKey(foodWords(name)), food);
+  for (const [key, food] of byAnswer) byKey.set(key, food);
   for (const food of foods) {
     for (const name of [food.name, ...food.synonyms]) {
       const words = [...new Set(foodWords(name))];
@@ -85,7 +90,7 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
     const rare = Math.log(1 + total / (1 + known));
     return isNoise(word) ? rare * 0.15 : rare;
   };
-  return { foods, names, byKey, byWord, weightOf };
+  return { foods, names, byKey, byAnswer, byWord, weightOf };
 }
 
 /**
@@ -95,6 +100,10 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
  */
 export const foodNamed = (index: FoodIndex, text: string): Food | null =>
   index.byKey.get(wordsKey(foodWords(text))) ?? null;
+
+/** The food that the household answered with for exactly these words; null when it never did. */
+export const foodAnswered = (index: FoodIndex, text: string): Food | null =>
+  index.byAnswer.get(wordsKey(foodWords(text))) ?? null;
 
 /** Whether a text has the words of a food's name, and not of a synonym. */
 export const isNameOf = (food: Food, text: string): boolean =>

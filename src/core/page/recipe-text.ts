@@ -25,8 +25,15 @@ export interface PanSaid {
   readonly lid: boolean;
 }
 
+/** What a source says of how a recipe is made, beside its steps. */
+export interface RecipeFacts {
+  readonly times: TimesSaid;
+  readonly pans: readonly PanSaid[];
+  readonly tools: readonly string[];
+}
+
 /** A recipe as it stands on a page, taken apart; nothing is dropped: what fits nowhere is in `notes` or `aside`. */
-export interface RecipeText {
+export interface RecipeText extends RecipeFacts {
   readonly title: string | null;
   readonly servings: number | null;
   /** The words that say what it makes: "Makes 12 muffins". */
@@ -39,9 +46,6 @@ export interface RecipeText {
   readonly url: string | null;
   readonly claims: readonly Claim[];
   readonly notes: readonly string[];
-  readonly times: TimesSaid;
-  readonly pans: readonly PanSaid[];
-  readonly tools: readonly string[];
   /** Lines of the page around the recipe: menus, advertising, comments, the rows of a panel. */
   readonly aside: readonly string[];
 }
@@ -58,3 +62,4 @@ export const PAGE_LANGUAGES = ['de', 'fr', 'es', 'it', 'nl'] as const;
 export type PageLanguage = (typeof PAGE_LANGUAGES)[number];
 
 export const NO_TIMES: TimesSaid = { prep: null, cook: null, total: null };
+export const NO_FACTS: RecipeFacts = { times: NO_TIMES, pans: [], tools: [] };

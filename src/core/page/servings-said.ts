@@ -11,13 +11,13 @@ export interface ServingsSaid {
   readonly before: string;
 }
 
-const VERB = String.raw`(?:serves|servings|makes|yields?|feeds|enough for|portions|sufficient for|ergibt|reicht für|personen|portionen)`;
+const VERB = `(?:serves|servings|makes|yields?|feeds|enough for|portions|sufficient for|ergibt|reicht für|personen|portionen)`;
 const ABOUT = String.raw`(?:about |approximately |approx\.? |around |roughly |ca\.? |at least |up to )?`;
 /** A number of any spelling at the start. */
 const NUMBER_AHEAD = String.raw`(?=\d|an? |one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|half\b)`;
 /** What is counted at a table. */
-const COUNTED_AT_TABLE = String.raw`(?:servings?|portions?|people|persons?|guests|helpings?|eaters|Portionen|Personen|Stück|personnes|parts|personas|raciones|porciones|persone|porzioni|personen|porties)`;
-const PIECES = String.raw`(?:slices?|pieces?|squares?|bars?|cookies?|biscuits?|muffins?|cupcakes?|rolls?|buns?|wedges?|patties|burgers?|pancakes?|waffles?|dumplings?|meatballs?|wraps?|bowls?|jars?|glasses|cups)`;
+const COUNTED_AT_TABLE = `(?:servings?|portions?|people|persons?|guests|helpings?|eaters|Portionen|Personen|Stück|personnes|parts|personas|raciones|porciones|persone|porzioni|personen|porties)`;
+const PIECES = `(?:slices?|pieces?|squares?|bars?|cookies?|biscuits?|muffins?|cupcakes?|rolls?|buns?|wedges?|patties|burgers?|pancakes?|waffles?|dumplings?|meatballs?|wraps?|bowls?|jars?|glasses|cups)`;
 
 const SAYS_MAKES = new RegExp(
   String.raw`^(?:recipe )?${VERB}(?: of servings)?\s*[:=\u2013-]?\s*${ABOUT}${NUMBER_AHEAD}`,
@@ -83,7 +83,7 @@ export function servingsIn(line: string, whole: boolean): ServingsSaid | null {
 /** How many a text that begins with a number says; null for a measure, undefined when it says no number of anything. */
 function countOf(text: string): number | null | undefined {
   const plain = normalizeText(text)
-    .replace(new RegExp(String.raw`^(?:for |für |pour |para |per |voor )?${ABOUT}`, 'i'), '')
+    .replace(new RegExp(`^(?:for |für |pour |para |per |voor )?${ABOUT}`, 'i'), '')
     .replace(/\bdoz\b\.?/i, 'dozen');
   const first = readNumber(plain);
   if (first === null || NO_COUNT.test(first.rest)) return undefined;

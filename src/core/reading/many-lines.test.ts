@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { readIngredient } from '../weighing/read-ingredient.ts';
-import type { Weight } from '../weighing/weigh.ts';
+import type { Weight } from '../weighing/weight.ts';
 import { readLine } from './read-line.ts';
 
 /** A small generator with a seed (a linear congruence, as in Numerical Recipes): the same lines in every run. */

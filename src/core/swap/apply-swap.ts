@@ -5,7 +5,7 @@ import type { Change } from '../version/entry.ts';
 import { lineChange } from '../version/entry.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import { tinAsSaid } from '../version/words-of-line.ts';
-import type { Weight } from '../weighing/weigh.ts';
+import type { Weight } from '../weighing/weight.ts';
 import type { Swap } from './swap.ts';
 import { swapRefOf } from './swap-ref.ts';
 

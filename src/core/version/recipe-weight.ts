@@ -1,6 +1,6 @@
 import { unitNamed } from '../quantity/units.ts';
 import type { Reading } from '../reading/reading.ts';
-import type { Weight } from '../weighing/weigh.ts';
+import type { Weight } from '../weighing/weight.ts';
 import { dishWeight } from './dish-weight.ts';
 import type { Version } from './version.ts';
 

@@ -48,10 +48,13 @@ describe('an amount for each piece', () => {
     expect(grams(twice)).toEqual([80, 400]);
     expect(twice.lines[0]!.text).toBe('10 g parmesan on each plate');
   });
-  it('is a question while nobody says how many', () => {
+  it('is told while nobody says how many, and follows when they do', () => {
     const v = read(null, '10 g parmesan on each plate');
-    expect(isOpen(v.lines[0]!)).toBe(true);
     expect(v.lines[0]!.warnings.join()).toMatch(/how many servings/);
+    const said = changed(v, servingsChanges(v, 6));
+    expect(grams(said)).toEqual([60]);
+    expect(said.lines[0]!.warnings).toEqual([]);
+    expect(grams(changed(said, servingsChanges(said, null)))[0]).toBeCloseTo(10);
   });
 });
 
@@ -89,7 +92,7 @@ describe('what a cook should look at', () => {
   it.each([
     ['1 cup grains of nowhere', 'food'],
     ['butter for frying', 'amount'],
-    ['3 saltine crackers', 'right'],
+    ['1/8 of an 8-inch apple pie', 'right'],
     ['2 to 3 onions', 'range'],
     ['some cheddar', 'estimate'],
     ['lettuce, to serve', 'estimate'],

@@ -27,10 +27,12 @@ export function tiedLines(lines: readonly Line[], servings: number | null): Line
 
 const PIECES_UNKNOWN = 'It is for each piece or plate. Say how many servings it makes.';
 
+/** A line for one piece, for so many; while nobody says how many it counts once, and says so. */
 function timesServings(line: Line, servings: number | null): Line {
   if (line.weight === null) return line;
-  if (servings === null) return { ...line, weight: null, warnings: [...line.warnings, PIECES_UNKNOWN].slice(-10) };
-  return { ...line, weight: weightTimes(line.weight, servings) };
+  if (servings === null) return { ...line, warnings: [...line.warnings, PIECES_UNKNOWN].slice(-10) };
+  const warnings = line.warnings.filter((w) => w !== PIECES_UNKNOWN);
+  return { ...line, weight: weightTimes(line.weight, servings), warnings };
 }
 
 const weightTimes = (weight: NonNullable<Line['weight']>, factor: number): NonNullable<Line['weight']> => ({
@@ -48,8 +50,9 @@ export function servingsChanges(version: Version, after: number | null): Change[
   const { servings } = version;
   if (servings === after) return [];
   const lines = version.lines.flatMap((line) => {
-    if (!isPerServing(line) || line.weight === null || servings === null || after === null) return [];
-    return [lineChange(version, line.id, { ...line, weight: weightTimes(line.weight, after / servings) })];
+    if (!isPerServing(line) || line.weight === null) return [];
+    const one = servings === null ? line : { ...line, weight: weightTimes(line.weight, 1 / servings) };
+    return [lineChange(version, line.id, timesServings(one, after))];
   });
   return [{ kind: 'servings', before: servings, after }, ...lines];
 }

@@ -1,7 +1,7 @@
 import type { Role } from '../food/food.ts';
 import type { ReadingRest } from '../reading/reading.ts';
 import type { LineFood, TakenFood } from '../weighing/line-food.ts';
-import type { Weight } from '../weighing/weigh.ts';
+import type { Weight } from '../weighing/weight.ts';
 
 export interface LineAmount {
   readonly quantity: number;

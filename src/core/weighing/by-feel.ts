@@ -1,6 +1,6 @@
 import type { Food, FoodKind } from '../food/food.ts';
 import type { Reading } from '../reading/reading.ts';
-import type { Weight } from './weigh.ts';
+import type { Weight } from './weight.ts';
 
 /** Grams that a cook takes by feel: the usual, and a span that holds nearly everyone's hand. */
 type Hand = readonly [usual: number, least: number, most: number];

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { shippedFood } from '../../../tests/support/test-version.ts';
 import { indexFoods } from '../food/match-food.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
-import { lostWord, otherAnimal, otherHead, unknownWords } from './lost-words.ts';
+import { addedWord, lostWord, otherAnimal, otherHead, unknownWords } from './lost-words.ts';
 import { readIngredient } from './read-ingredient.ts';
 
 const index = indexFoods(SHIPPED_FOODS);
@@ -43,8 +43,13 @@ describe('a word on which the points hang', () => {
     expect(otherHead('maple sugar', shippedFood('syrup-sugarfree')!)).toBe('sugar');
     expect(otherAnimal('pork liver', shippedFood('liver-chicken')!)).toBe('pork');
     expect(otherAnimal('chicken liver', shippedFood('liver-chicken')!)).toBeNull();
-    expect(unknownWords('aged sharp gouda cheese', shippedFood('gouda')!)).toBe('aged sharp');
+    expect(unknownWords('aged smoky gouda cheese', shippedFood('gouda')!)).toBe('aged smoky');
     expect(unknownWords('gouda', shippedFood('gouda')!)).toBeNull();
+  });
+  it('is missed too where the food has one that the line has not', () => {
+    expect(addedWord('sour cream', shippedFood('cream-sour-light')!)).toBe('light');
+    expect(addedWord('light sour cream', shippedFood('cream-sour-light')!)).toBeNull();
+    expect(addedWord('sour cream', shippedFood('cream-sour')!)).toBeNull();
   });
   it.each([
     '1 cup banana chips',

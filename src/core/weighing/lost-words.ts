@@ -1,5 +1,6 @@
 import type { Food } from '../food/food.ts';
 import { fold, foodWords, isNoise } from '../food/food-words.ts';
+import { headOf, nameWords } from '../food/name-words.ts';
 
 /**
  * Words that make another food of it, on which the points hang. Each stands for those that say the same: who says
@@ -33,15 +34,32 @@ const plainly = (text: string): string => fold(text).replace(/-/g, ' ');
  */
 export function lostWord(item: string, food: Pick<Food, 'name' | 'synonyms' | 'state'>): string | null {
   const said = plainly(item);
-  const names = [food.name, ...food.synonyms].map(plainly);
-  const knows = (says: RegExp): boolean => names.some((name) => says.test(name));
   for (const [word, says] of TELLING) {
-    if (!says.test(said) || knows(says)) continue;
+    if (!says.test(said) || [food.name, ...food.synonyms].some((name) => says.test(plainly(name)))) continue;
     if (word === 'dried' && food.state === 'dry') continue;
     return word;
   }
   return null;
 }
+
+/**
+ * A telling word that all names of the food have and the line has not: who writes "sour cream" means no light one. Null
+ * for none.
+ *
+ * @example addedWord('sour cream', lightSourCream) // 'light'
+ */
+export function addedWord(item: string, food: Pick<Food, 'name' | 'synonyms'>): string | null {
+  const said = plainly(item);
+  const names = [food.name, ...food.synonyms].map(plainly);
+  return TELLING.find(([, says]) => !says.test(said) && names.every((name) => says.test(name)))?.[0] ?? null;
+}
+
+/** A fresh herb that the line wants ground: that is the dried one, which the pantry may not have. */
+export const isGroundFresh = (note: string | null, food: Pick<Food, 'kinds' | 'roles' | 'state'>): boolean =>
+  /(?:^|; |, )ground$/i.test(note ?? '') &&
+  food.state === 'raw' &&
+  food.kinds.includes('veg') &&
+  food.roles.includes('flavour');
 
 /** Finished dishes: what is named so is a dish of its own, and none of its ingredients. */
 const DISHES = new Set(
@@ -61,8 +79,7 @@ const BEFORE_OTHERS = new Set(['coconut']);
  */
 export function isOfDish(item: string, food: Pick<Food, 'name' | 'synonyms'>): boolean {
   const head = headOf(item);
-  const heads = [food.name.split(',')[0]!, ...food.synonyms].map(headOf);
-  return (DISHES.has(head) || MANY_THINGS.has(head)) && !heads.includes(head);
+  return (DISHES.has(head) || MANY_THINGS.has(head)) && !nameWords(food).heads.has(head);
 }
 
 /** What is cut, taken or made of a food and is still that food: "chicken breast halves", "broccoli florets". */
@@ -74,9 +91,6 @@ const FORMS = new Set(
     .filter((w) => w !== ''),
 );
 
-/** Names of a food without what it has not: the sugar of "sugar-free syrup" is no word of it. */
-const positively = (name: string): string => name.replace(/\b(?:sugar|fat|salt|gluten|oil)[- ]free\b/gi, ' ');
-
 /**
  * The last word of a line's food, where it makes another thing of it that the food knows nothing of: banana chips are
  * no banana, zucchini noodles no zucchini, fish stock no beef broth. Null when the food has it, or when it is only how
@@ -87,14 +101,13 @@ const positively = (name: string): string => name.replace(/\b(?:sugar|fat|salt|g
 export function otherHead(item: string, food: Pick<Food, 'name' | 'synonyms'>): string | null {
   const head = headOf(item);
   if (head === '' || FORMS.has(head) || /\d/.test(head)) return null;
-  const known = new Set([food.name, ...food.synonyms].map(positively).flatMap(foodWords));
-  return known.has(head) ? null : head;
+  return nameWords(food).positive.has(head) ? null : head;
 }
 
 /** The words of a line's food that none of a food's names has, in their order; null for none. */
 export function unknownWords(item: string, food: Pick<Food, 'name' | 'synonyms' | 'state'>): string | null {
-  const known = new Set([food.name, ...food.synonyms, food.state].flatMap(foodWords));
-  const unknown = foodWords(item).filter((w) => !known.has(w) && !isNoise(w) && !FORMS.has(w));
+  const known = nameWords(food).all;
+  const unknown = foodWords(item).filter((w) => !known.has(w) && w !== food.state && !isNoise(w) && !FORMS.has(w));
   return unknown.length === 0 ? null : unknown.join(' ');
 }
 
@@ -107,14 +120,9 @@ const ANIMALS = new Set(
 
 /** An animal that the line names and the food knows nothing of: pork liver is no chicken liver. Null for none. */
 export function otherAnimal(item: string, food: Pick<Food, 'name' | 'synonyms'>): string | null {
-  const known = new Set([food.name, ...food.synonyms].flatMap(foodWords));
+  const known = nameWords(food).all;
   return foodWords(item).find((w) => ANIMALS.has(w) && !known.has(w)) ?? null;
 }
-
-const headOf = (name: string): string =>
-  foodWords(name)
-    .filter((w) => !isNoise(w))
-    .at(-1) ?? '';
 
 /**
  * A food that a line names before such a head, and that the food knows nothing of; null when there is none.
@@ -129,7 +137,7 @@ export function otherFood(
 ): string | null {
   const words = foodWords(item).filter((w) => !isNoise(w));
   if (words.length < 2 || !MANY_THINGS.has(words.at(-1)!)) return null;
-  const known = new Set([food.name, ...food.synonyms].flatMap(foodWords));
+  const known = nameWords(food).all;
   return words.slice(0, -1).find((w) => !known.has(w) && (isFood(w) || BEFORE_OTHERS.has(w))) ?? null;
 }
 

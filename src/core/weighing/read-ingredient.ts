@@ -1,13 +1,32 @@
 import { cookedYield } from '../food/cooked-yield.ts';
 import { countsNothing, type Food, hasOnlySodium } from '../food/food.ts';
-import { type FoodIndex, type FoodMatch, foodNamed, isNameOf, matchFood, SURE } from '../food/match-food.ts';
+import {
+  type FoodIndex,
+  type FoodMatch,
+  foodAnswered,
+  foodNamed,
+  isNameOf,
+  matchFood,
+  SURE,
+} from '../food/match-food.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { unitNamed } from '../quantity/units.ts';
 import { readLine } from '../reading/read-line.ts';
 import type { Reading } from '../reading/reading.ts';
 import { type LineFood, RIGHT, type TakenFood } from './line-food.ts';
-import { isOfDish, lostWord, otherAnimal, otherFood, otherHead, unknownWords, withTellingNote } from './lost-words.ts';
-import { needsNoAmount, type Weight, weighLine } from './weigh.ts';
+import {
+  addedWord,
+  isGroundFresh,
+  isOfDish,
+  lostWord,
+  otherAnimal,
+  otherFood,
+  otherHead,
+  unknownWords,
+  withTellingNote,
+} from './lost-words.ts';
+import { needsNoAmount, weighLine } from './weigh.ts';
+import type { Weight } from './weight.ts';
 
 /** A line read, matched and weighed. */
 export interface Ingredient {
@@ -78,6 +97,11 @@ const MOST_PARTS = 5;
  * tinned ones, "ham, lean" the lean one, and slices of bacon cooked and crumbled weigh and count as cooked.
  */
 function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[] {
+  const answered = foodAnswered(index, rememberedWords(reading));
+  if (answered !== null) {
+    const others = matchFood(index, item, reading.note).filter((m) => m.food !== answered);
+    return [{ food: answered, confidence: 1, asLastTime: true }, ...others];
+  }
   // First with the note: "½ can coconut milk, light" is the light one.
   const named = reading.note === null ? null : namedWithNote(index, item, reading.note);
   if (named !== null) {
@@ -95,8 +119,12 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
   const told = withTellingNote(item, reading.note);
   const isFood = (word: string): boolean => index.byKey.has(word);
   const isWholly = (food: Food): boolean =>
-    lostWord(told, food) === null && !isOfDish(item, food) && otherFood(item, food, isFood) === null;
-  const isSame = (food: Food): boolean => otherHead(item, food) === null && otherAnimal(item, food) === null;
+    lostWord(told, food) === null &&
+    !isOfDish(item, food) &&
+    !isGroundFresh(reading.note, food) &&
+    otherFood(item, food, isFood) === null;
+  const isSame = (food: Food): boolean =>
+    otherHead(item, food) === null && otherAnimal(item, food) === null && addedWord(told, food) === null;
   const plain = matchFood(index, item, reading.note).map((m) =>
     isWholly(m.food) && (m.confidence >= WHOLE_NAME || isSame(m.food))
       ? m
@@ -113,6 +141,13 @@ function matchItem(index: FoodIndex, item: string, reading: Reading): FoodMatch[
   }
   return plain;
 }
+
+/**
+ * The words for which an answer is remembered: the food of the line with what of its note says which food it is, and
+ * neither amount nor preparation.
+ */
+export const rememberedWords = (reading: Pick<Reading, 'item' | 'note'>): string =>
+  withTellingNote(reading.item, reading.note).trim();
 
 const isCookedSlices = (reading: Reading): boolean =>
   ['slice', 'rasher', 'strip'].includes(reading.unit ?? '') && /^(?:crisp-)?cooked\b/i.test(reading.note ?? '');

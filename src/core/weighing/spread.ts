@@ -1,7 +1,7 @@
 import { densityOf, type Food, type FoodKind } from '../food/food.ts';
 import type { Interval } from '../quantity/interval.ts';
 import { unitNamed } from '../quantity/units.ts';
-import type { Weight } from './weigh.ts';
+import type { Weight } from './weight.ts';
 
 /**
  * How far household amounts usually lie from the grams that a table says of them, as a share of those grams: about two

@@ -6,16 +6,7 @@ import { type MeasureSystem, measureScale, millilitersOf } from '../quantity/mea
 import { CM_PER_INCH, unitNamed } from '../quantity/units.ts';
 import type { Reading } from '../reading/reading.ts';
 import { byFeel, tooLightToAsk } from './by-feel.ts';
-
-export type GramsFrom = 'weight' | 'measure' | 'count' | 'package' | 'density' | 'estimate' | 'none';
-
-/** What a line weighs, g: a best value within an interval, and where it comes from. */
-export interface Weight {
-  readonly grams: number;
-  readonly low: number;
-  readonly high: number;
-  readonly from: Exclude<GramsFrom, 'none'>;
-}
+import type { Weight } from './weight.ts';
 
 export interface Weighing {
   readonly weight: Weight | null;

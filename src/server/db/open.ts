@@ -10,6 +10,7 @@ import * as verdicts from './migrations/0003-verdicts.ts';
 import * as swapsAndFeasts from './migrations/0004-swaps-and-feasts.ts';
 import * as ground from './migrations/0005-ground.ts';
 import * as region from './migrations/0006-region.ts';
+import * as facts from './migrations/0007-facts.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -21,6 +22,7 @@ const MIGRATIONS = {
   '0004-swaps-and-feasts': swapsAndFeasts,
   '0005-ground': ground,
   '0006-region': region,
+  '0007-facts': facts,
 };
 
 /** The database and the connection under it. */

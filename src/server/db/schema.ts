@@ -48,6 +48,8 @@ export interface Database {
     title: string;
     credit: string;
     claims: string;
+    facts: Generated<string>;
+    settled: Generated<string>;
     notes: string;
     revision: number;
     created_at: string;

@@ -54,7 +54,8 @@ async function insertRevisions(s: Scope, foods: readonly Food[]): Promise<void> 
     food_id: food.id,
     revision: food.revision,
     household_id: s.householdId,
-    body: toStored('food', FoodSchema, food),
+    // What a household answered for is kept with its words, and is no part of a revision.
+    body: toStored('food', FoodSchema, { ...food, ownNames: undefined }),
     created_at: nowOf(s),
   }));
   await s.db.insertInto('food_revision').values(rows).execute();

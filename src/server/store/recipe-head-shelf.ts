@@ -1,6 +1,6 @@
 import { RecipeHeadSchema } from '../../contract/documents.ts';
 import { FieldChangeSchema } from '../../contract/entry.ts';
-import { CreditSchema } from '../../contract/recipe.ts';
+import { CreditSchema, SettledSchema } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
 import { inUse } from '../../core/errors.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
@@ -20,12 +20,13 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   find: async (s, id) => {
     const r = await s.db
       .selectFrom('recipe')
-      .select(['title', 'credit', 'revision', 'removed_at'])
+      .select(['title', 'credit', 'settled', 'revision', 'removed_at'])
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .executeTakeFirst();
     if (r === undefined) return null;
-    const document = { title: r.title, credit: fromJson(CreditSchema, r.credit) };
+    const credit = fromJson(CreditSchema, r.credit);
+    const document = { title: r.title, credit, settled: fromJson(SettledSchema, r.settled) };
     return { document, revision: r.revision, removed: r.removed_at !== null };
   },
   insert: async () => {
@@ -34,7 +35,13 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   update: async (s, id, head, revision) => {
     await s.db
       .updateTable('recipe')
-      .set({ title: head.title, credit: toJson(head.credit), revision, changed_at: nowOf(s) })
+      .set({
+        title: head.title,
+        credit: toJson(head.credit),
+        settled: toJson(head.settled),
+        revision,
+        changed_at: nowOf(s),
+      })
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .execute();

@@ -1,5 +1,13 @@
-import { ClaimSchema, CreditSchema, type Recipe, RecipeSchema } from '../../contract/recipe.ts';
+import {
+  ClaimSchema,
+  CreditSchema,
+  type Recipe,
+  RecipeFactsSchema,
+  RecipeSchema,
+  SettledSchema,
+} from '../../contract/recipe.ts';
 import { notFound } from '../../core/errors.ts';
+import { NO_FACTS } from '../../core/page/recipe-text.ts';
 import type { RowOf } from '../db/schema.ts';
 import type { Scope } from './scope.ts';
 import { fromJson } from './stored.ts';
@@ -11,8 +19,13 @@ export const recipeOf = (r: RowOf<'recipe'>): Recipe =>
     credit: fromJson(CreditSchema, r.credit),
     claims: fromJson(ClaimSchema.array(), r.claims),
     notes: r.notes,
+    facts: factsOf(r.facts),
+    settled: fromJson(SettledSchema, r.settled),
     revision: r.revision,
   });
+
+/** Facts as they are kept; a recipe from before they were read has none. */
+const factsOf = (stored: string) => (stored === '{}' ? NO_FACTS : fromJson(RecipeFactsSchema, stored));
 
 /** @throws DomainError not-found, also for one that was removed */
 export async function getRecipe(s: Scope, id: string): Promise<Recipe> {

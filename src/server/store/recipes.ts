@@ -31,6 +31,8 @@ export function addRecipe(scope: Scope, recipe: NewRecipe): Promise<void> {
         credit: toJson(recipe.credit),
         claims: toJson(recipe.claims),
         notes: recipe.notes,
+        facts: toJson(recipe.facts),
+        settled: toJson(recipe.settled),
         revision: 0,
         created_at: now,
         changed_at: now,

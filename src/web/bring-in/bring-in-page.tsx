@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { byEyeIsFine } from '../../core/program/slack.ts';
+import { needsConfirming } from '../../core/version/line-doubt.ts';
 import { isOpen, type Line } from '../../core/version/version.ts';
 import { AddLine } from '../components/add-line.tsx';
 import { CountPanel } from '../components/count-panel.tsx';
@@ -14,6 +15,7 @@ import { useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { ClaimsNote } from './claims-note.tsx';
 import { LineToRead } from './line-to-read.tsx';
+import { RecipeFacts } from './recipe-facts.tsx';
 import { RecipeHeadForm } from './recipe-head.tsx';
 import { RemoveRecipe } from './remove-recipe.tsx';
 import { StepDoubts } from './step-doubts.tsx';
@@ -52,7 +54,8 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
     [count, eaters],
   );
   const openLines = version.lines.filter(isOpen);
-  const others = version.lines.filter((l) => !isOpen(l));
+  const unsure = version.lines.filter((l) => !isOpen(l) && needsConfirming(l));
+  const others = version.lines.filter((l) => !isOpen(l) && !needsConfirming(l));
   const asked = version.lines.find((l) => l.id === asking);
   const lines = useLines(editor, version, index);
   const row = (line: Line) => (
@@ -64,6 +67,8 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
       byEye={fine.has(line.id)}
       onRewrite={(text) => lines.rewrite(line, text)}
       onAsk={() => setAsking(line.id)}
+      onConfirm={() => lines.confirm(line)}
+      onPick={(after, label) => lines.change(line, after, label)}
       onInstead={(item) => lines.instead(line, item)}
       onRemove={() => lines.change(line, null, `Remove ${line.item || line.text}`)}
       foodName={
@@ -78,6 +83,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
       <main className="min-w-0 px-4 py-4 md:px-6">
         <HistoryBar editor={editor} shown={shown} />
         <RecipeHeadForm editor={editor} version={version} />
+        <RecipeFacts facts={page.recipe.facts} />
         <StepDoubts version={version} index={index} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
@@ -87,8 +93,16 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
             <ul>{openLines.map(row)}</ul>
           </section>
         )}
+        {unsure.length > 0 && (
+          <section aria-label="Read as this, right?" className="mt-4">
+            <h2 className="text-lg">
+              {unsure.length === 1 ? 'One line to confirm' : `${unsure.length} lines to confirm`}
+            </h2>
+            <ul>{unsure.map(row)}</ul>
+          </section>
+        )}
         <section aria-label="Ingredients" className="mt-4">
-          <h2 className="text-lg">{openLines.length > 0 ? 'Read' : 'Ingredients'}</h2>
+          <h2 className="text-lg">{openLines.length + unsure.length > 0 ? 'Read' : 'Ingredients'}</h2>
           <ul>{others.map(row)}</ul>
           <AddLine label="Another ingredient" placeholder="Another ingredient, such as 2 tbsp oil" onAdd={lines.add} />
         </section>
@@ -113,7 +127,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
           onClose={() => setAsking(null)}
           onPick={(after, label) => {
             setAsking(null);
-            lines.change(asked, after, label);
+            lines.answer(asked, after, label);
           }}
         />
       )}

@@ -1,8 +1,10 @@
 import { useMemo, useState } from 'react';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import { formatShare } from '../../core/program/format-points.ts';
+import { lineDoubt } from '../../core/version/line-doubt.ts';
 import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { isOpen, type Line } from '../../core/version/version.ts';
+import { OwnRecipeOffer } from './own-recipe-offer.tsx';
 
 interface LineToReadProps {
   readonly line: Line;
@@ -10,10 +12,14 @@ interface LineToReadProps {
   readonly marks: readonly string[];
   readonly byEye: boolean;
   readonly foodName: string | null;
+  /** Says that the food that was taken is right. */
+  readonly onConfirm: () => void;
   readonly onRewrite: (text: string) => void;
   readonly onAsk: () => void;
   /** Takes another food that the line names: "kale or chard". */
   readonly onInstead: (item: string) => void;
+  /** Takes what else the line was found to be. */
+  readonly onPick: (after: Line, label: string) => void;
   readonly onRemove: () => void;
 }
 
@@ -24,13 +30,16 @@ export function LineToRead({
   marks,
   byEye,
   foodName,
+  onConfirm,
   onRewrite,
   onAsk,
   onInstead,
+  onPick,
   onRemove,
 }: LineToReadProps) {
   const open = isOpen(line);
   const weight = line.weight;
+  const doubt = lineDoubt(line, foodName === null ? null : { name: foodName });
   const { alternatives } = useMemo(() => readingOfLine(line), [line]);
   const reading =
     line.food.kind === 'open'
@@ -57,21 +66,28 @@ export function LineToRead({
           {reading}
         </button>
         <span className="block text-sm text-soft">
-          {line.amount?.quantityMax != null && weight && (
-            <span>
-              counted at the middle of {Math.round(weight.low)} to {Math.round(weight.high)} g ·{' '}
-            </span>
+          {(doubt?.kind === 'estimate' || doubt?.kind === 'range') && (
+            <span className={doubt.kind === 'estimate' ? 'text-mustard' : ''}>{doubt.words} · </span>
           )}
-          {weight?.from === 'estimate' && line.amount?.quantityMax == null && (
-            <span className="text-mustard">
-              an estimate, {Math.round(weight.low)} to {Math.round(weight.high)} g ·{' '}
-            </span>
-          )}
+          {line.read?.energy != null && <span>by its own {line.read.energy.kcal} kcal · </span>}
           {!open &&
             line.food.kind !== 'nothing' &&
             raw.map((r, i) => `${marks[i]} ${r === null ? '?' : formatShare(r)}`).join('  ')}
           {!open && byEye && line.food.kind !== 'nothing' && <span className="tag ml-2">by eye is fine</span>}
+          {line.taken?.asLastTime && <span className="tag ml-2">as last time</span>}
         </span>
+        {doubt?.kind === 'right' && (
+          <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
+            <span className="text-mustard">{doubt.words}</span>
+            <button type="button" className="btn btn-small" onClick={onConfirm}>
+              Yes
+            </button>
+            <button type="button" className="btn btn-plain btn-small" onClick={onAsk}>
+              No, it is…
+            </button>
+          </p>
+        )}
+        {line.food.kind === 'open' && <OwnRecipeOffer line={line} onPick={onPick} />}
         {alternatives.length > 0 && (
           <p className="text-sm">
             <span className="text-soft">It offers another:</span>{' '}
@@ -105,18 +121,21 @@ function LineText({ text, onRewrite }: { text: string; onRewrite: (text: string)
   const [draft, setDraft] = useState<string | null>(null);
   const shown = draft ?? text;
   return (
-    <input
+    <textarea
       aria-label="The line as written"
-      className="w-full rounded-md border-transparent border-b-2 bg-transparent px-1 py-0.5 hover:border-rule focus:border-beet"
+      rows={1}
+      className="plain-text field-sizing-content w-full resize-none rounded-md border-transparent border-b-2 bg-transparent px-1 py-0.5 hover:border-rule focus:border-beet"
       value={shown}
-      title={text.length > 60 ? text : undefined}
-      onChange={(e) => setDraft(e.target.value)}
+      onChange={(e) => setDraft(e.target.value.replace(/\s*\n\s*/g, ' '))}
       onBlur={() => {
         if (draft !== null) onRewrite(draft);
         setDraft(null);
       }}
       onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
+        if (e.key === 'Enter') {
+          e.preventDefault();
+          e.currentTarget.blur();
+        }
         if (e.key === 'Escape') setDraft(null);
       }}
     />

@@ -1,14 +1,12 @@
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
-import { RECIPE_KIND, type RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
+import type { RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
 import type { Version } from '../../core/version/version.ts';
-import { useHousehold } from '../context/household-context.ts';
-import { useOpenRecipe } from '../context/recipe-context.ts';
-import { documents } from '../saving/use-document.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
+import { useRecipeHead } from './use-recipe-head.ts';
 
 const WHOSE: Record<Recipe['credit']['whose'], string> = {
   family: "the family's",
@@ -18,24 +16,9 @@ const WHOSE: Record<Recipe['credit']['whose'], string> = {
 
 /** Title, servings, and whose recipe it is. */
 export function RecipeHeadForm({ editor, version }: { editor: VersionEditor; version: Version }) {
-  const { household } = useHousehold();
-  const { page } = useOpenRecipe();
-  const key = { householdId: household.id, name: 'recipes', id: page.recipe.id } as const;
-  const seen: RecipeHeadFields = { title: page.recipe.title, credit: page.recipe.credit };
-  const saved = documents.hold(key, {
-    document: seen,
-    revision: page.recipe.revision,
-    removed: false,
-    entries: [],
-    earlier: false,
-  });
-  const shown = useSyncExternalStore(saved.subscribe, saved.getShown);
-  const recipe = shown?.document ?? seen;
-  const patch = (change: Partial<RecipeHeadFields>) =>
-    void saved.do(
-      change.title === undefined ? 'Change whose it is' : 'Change the title',
-      RECIPE_KIND.changes(recipe, { ...recipe, ...change }),
-    );
+  const { head: recipe, change } = useRecipeHead();
+  const patch = (changed: Partial<RecipeHeadFields>) =>
+    void change(changed.title === undefined ? 'Change whose it is' : 'Change the title', changed);
   return (
     <div className="mt-3 grid grid-cols-[1fr_6rem] gap-3 sm:grid-cols-[1fr_8rem]">
       <div>
@@ -67,6 +50,17 @@ export function RecipeHeadForm({ editor, version }: { editor: VersionEditor; ver
           }}
         />
       </div>
+      {version.servings === null && (
+        <p className="note col-span-2" role="status">
+          Nobody said how many servings it makes. Until you do, the whole is counted, and 100 g of it.
+        </p>
+      )}
+      {recipe.credit.whose === 'other' && (
+        <p className="col-span-2 text-sm text-soft">
+          It is another author’s: a card of it shows your changes and counts with credit and link, and not the author’s
+          words.
+        </p>
+      )}
       <details className="col-span-2">
         <summary className="cursor-pointer py-1 text-soft">
           {recipe.credit.author ? `From ${recipe.credit.author}` : 'Where it is from'}, {WHOSE[recipe.credit.whose]}

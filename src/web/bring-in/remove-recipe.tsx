@@ -12,8 +12,8 @@ export function RemoveRecipe() {
   const navigate = useNavigate();
   const [asked, setAsked] = useState(false);
   const remove = async () => {
-    const { title, credit, revision, id } = page.recipe;
-    const kept = { document: { title, credit }, revision, removed: false, entries: [], earlier: false };
+    const { title, credit, settled, revision, id } = page.recipe;
+    const kept = { document: { title, credit, settled }, revision, removed: false, entries: [], earlier: false };
     const saved = documents.hold({ householdId: household.id, name: 'recipes', id }, kept);
     await saved.want({ wants: 'remove' });
     setAsked(false);

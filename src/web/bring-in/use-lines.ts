@@ -4,9 +4,10 @@ import { lineChange } from '../../core/version/entry.ts';
 import { lineOf } from '../../core/version/line-of.ts';
 import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import type { Line, Version } from '../../core/version/version.ts';
-import { readIngredient, resolveReading } from '../../core/weighing/read-ingredient.ts';
+import { readIngredient, rememberedWords, resolveReading } from '../../core/weighing/read-ingredient.ts';
 import { useHousehold } from '../context/household-context.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
+import { rememberAnswer } from './remember-answer.ts';
 
 /** What can be done with the lines of a recipe as written: each is read anew when its words change. */
 export function useLines(editor: VersionEditor, version: Version, index: FoodIndex | null) {
@@ -19,6 +20,24 @@ export function useLines(editor: VersionEditor, version: Version, index: FoodInd
       if (text.trim() === '' || text === line.text || index === null) return;
       const read = lineOf(readIngredient(text, line.group, index, household.system), line.id, line.originLineId);
       change(line, read, `Rewrite ${line.item || line.text}`);
+    },
+    /** Says that the food that was taken is right, and keeps it for every line with these words. */
+    confirm: (line: Line) => {
+      change(line, { ...line, taken: null }, `${line.item} is right`);
+      if (index !== null && line.food.kind === 'food') {
+        const { foodId } = line.food;
+        const food = index.foods.find((f) => f.id === foodId);
+        if (food) void rememberAnswer(household.id, index, rememberedWords(line), food);
+      }
+    },
+    /** Answers a line, and keeps the answer for the next recipe. */
+    answer: (line: Line, after: Line, label: string) => {
+      change(line, after, label);
+      if (index === null || after.food.kind !== 'food') return;
+      const { food } = after;
+      const before = line.food.kind === 'food' ? line.food.foodId : null;
+      const answered = index.foods.find((f) => f.id === food.foodId);
+      if (answered && answered.id !== before) void rememberAnswer(household.id, index, rememberedWords(line), answered);
     },
     /** Takes another food that the line names. */
     instead: (line: Line, item: string) => {

@@ -1,20 +1,17 @@
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
-import { indexFoods } from '../../core/food/match-food.ts';
-import { readRecipe } from '../../core/page/read-page.ts';
+import { recipeAsText } from '../../core/page/recipe-as-text.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
-import type { RecipeText } from '../../core/page/recipe-text.ts';
-import { asWritten } from '../../core/version/as-written.ts';
-import { lineOf } from '../../core/version/line-of.ts';
-import type { Line } from '../../core/version/version.ts';
-import { readIngredient } from '../../core/weighing/read-ingredient.ts';
+import { VERSION_KIND } from '../../core/version/entry.ts';
+import { servingsChanges } from '../../core/version/tie-lines.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
+import type { PasteRead, RecipePreview } from './paste-worker.ts';
+import { useReading } from './use-reading.ts';
 
 /** A recipe as it is pasted: read while it is typed, kept on this device until it is brought in. */
 export function usePaste() {
@@ -24,23 +21,30 @@ export function usePaste() {
   const draft = useDraft(`imbiss-draft:${household.id}`);
   const [sending, setSending] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const text = useDeferredValue(draft.text);
-  const index = useMemo(() => (pantry ? indexFoods(pantry) : null), [pantry]);
-  const tooLong = text.length > LONGEST_RECIPE;
-  const read = useMemo(() => (text.trim() === '' || tooLong ? null : readRecipe(text)), [text, tooLong]);
-  const lines = useMemo(() => {
-    if (!read || !index) return [];
-    return read.ingredients
-      .slice(0, MOST_INGREDIENTS)
-      .map((i) => lineOf(readIngredient(i.text, i.group, index, household.system), uuid()));
-  }, [read, index, household.system]);
+  const [meant, setMeant] = useState<number | null>(null);
+  const [servings, setServings] = useState('');
+  const { read: page, readNow } = useReading(draft.text, pantry, household.system);
+  const recipe = recipeOfPage(page, meant);
+  const setText = (text: string) => {
+    setMeant(null);
+    setProblem(null);
+    draft.setText(text);
+  };
+  // Nobody reads the source of a saved page over: its recipe stands there instead, in plain words.
+  const source = page?.isSource === true && recipe !== null && recipe.lines.length > 0 ? recipe : null;
+  useEffect(() => {
+    if (source !== null) draft.setText(recipeAsText(source.text));
+  }, [source, draft.setText]);
 
   const bringIn = async () => {
-    const wrong = whatIsWrong(draft.text, read);
-    setProblem(wrong);
-    if (wrong !== null || read === null) return;
     setSending(true);
-    const body = newRecipe(read, lines);
+    // What stands there now is what counts, and not what was read before the last key.
+    const now = await readNow(draft.text);
+    const wanted = recipeOfPage(now, meant);
+    const wrong = whatIsWrong(draft.text, now, wanted, servings);
+    setProblem(wrong);
+    if (wrong !== null || wanted === null) return setSending(false);
+    const body = newRecipe(wanted, saidServings(servings));
     try {
       await ask(API.addRecipe, { h: household.id, body });
       draft.forget();
@@ -52,8 +56,25 @@ export function usePaste() {
       toast.error('It was not brought in. Your text is kept.');
     }
   };
-  return { text: draft.text, setText: draft.setText, tooLong, read, lines, problem, sending, bringIn, ready: !!index };
+  return {
+    text: draft.text,
+    setText,
+    page,
+    recipe,
+    meant,
+    choose: setMeant,
+    servings,
+    setServings,
+    problem,
+    sending,
+    bringIn,
+    ready: pantry !== undefined,
+  };
 }
+
+/** The recipe of a page that is meant: the only one, or the one that the cook chose. */
+const recipeOfPage = (page: PasteRead | null, meant: number | null): RecipePreview | null =>
+  page === null ? null : (page.recipes[page.recipes.length === 1 ? 0 : (meant ?? -1)] ?? null);
 
 /** What is typed stays on this device. */
 function useDraft(key: string) {
@@ -65,31 +86,46 @@ function useDraft(key: string) {
   return { text, setText, forget: () => localStorage.removeItem(key) };
 }
 
+/** Servings that the cook typed; null for nothing, NaN for what is no number of them. */
+function saidServings(text: string): number | null {
+  if (text.trim() === '') return null;
+  const n = Number(text.trim().replace(',', '.'));
+  return n > 0 && n <= 500 ? n : Number.NaN;
+}
+
 /** Why a text cannot be brought in, and what to do; null when it can. */
-function whatIsWrong(text: string, read: RecipeText | null): string | null {
+function whatIsWrong(
+  text: string,
+  page: PasteRead | null,
+  recipe: RecipePreview | null,
+  servings: string,
+): string | null {
   if (text.trim() === '') {
     return 'There is nothing to read yet. Paste a recipe, or type one: a title, then one ingredient a line.';
   }
-  if (read === null || text.length > LONGEST_RECIPE) {
+  if (page === null) return 'It is still being read. Try again in a moment.';
+  if (page.tooLong) {
     return `That is more than ${LONGEST_RECIPE.toLocaleString('en')} characters. Bring in one recipe at a time.`;
   }
-  const found = read.ingredients.length;
+  if (recipe === null) return `There are ${page.recipes.length} recipes in it. Say which you mean.`;
+  const found = recipe.text.ingredients.length;
   if (found === 0) return 'No ingredient line was found. Write one ingredient a line, under the word "Ingredients".';
   if (found > MOST_INGREDIENTS) {
     return `That is ${found} ingredient lines; a recipe holds ${MOST_INGREDIENTS}. Split it into two.`;
   }
-  return null;
+  return Number.isNaN(saidServings(servings)) ? 'Servings are a number above 0 and at most 500.' : null;
 }
 
-function newRecipe(read: RecipeText, lines: Line[]): NewRecipe {
-  const id = uuid();
-  const { servings, steps, author, url } = read;
+function newRecipe({ text, version }: RecipePreview, said: number | null): NewRecipe {
+  const { author, url } = text;
   return {
-    id,
-    title: read.title ?? 'Untitled recipe',
+    id: version.recipeId,
+    title: text.title ?? 'Untitled recipe',
     credit: { author, url, whose: url !== null || author !== null ? 'other' : 'family' },
-    claims: [...read.claims],
-    notes: read.notes.join('\n'),
-    asWritten: asWritten({ id: uuid(), recipeId: id, servings, lines, steps, stepId: () => uuid() }),
+    claims: [...text.claims],
+    facts: { times: { ...text.times }, pans: [...text.pans], tools: [...text.tools] },
+    settled: [],
+    notes: text.notes.join('\n'),
+    asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),
   };
 }

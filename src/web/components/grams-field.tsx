@@ -5,7 +5,7 @@ import { withMeasure } from '../../core/food/food-correction.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { gramsOfOne, measureOfLine } from '../../core/version/measure-of-line.ts';
 import type { Line } from '../../core/version/version.ts';
-import type { Weight } from '../../core/weighing/weigh.ts';
+import type { Weight } from '../../core/weighing/weight.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';

@@ -25,7 +25,7 @@ lime-juice | lime juice | as is | 25 0.1 0 8.4 1.7 0 0.4 0.4 2 | cup 246; tables
 lime | lime | raw | 30 0.2 0 10.5 1.7 0 2.8 0.7 2 | piece 67; medium 67; wedge 8; slice 6 | fruit plant | flavour | | limes; lime wedges | organic acid: citric acid is counted as carbohydrate and yields less
 lemon-zest | lemon zest | raw | 47 0.3 0 16 4.2 0 10.6 1.5 6 | tablespoon 6; teaspoon 2; piece 6; small 5; medium 6; large 8 | fruit plant | flavour | | lemon peel; grated lemon peel; lemon rind; lime zest; orange zest; orange peel
 pineapple | pineapple | raw | 50 0.1 0 13.1 9.9 0 1.4 0.5 1 | cup 165; slice 84; piece 905; medium 905 | fruit plant | bulk topping | | fresh pineapple; pineapple chunks
-pineapple-in-juice | pineapple in juice | canned | 60 0.1 0 15.7 14.5 0 0.8 0.4 1 | cup 249; slice 47; can 567 | fruitinjuice plant | bulk topping | | pineapple in juice; canned pineapple; crushed pineapple; pineapple tidbits
+pineapple-in-juice | pineapple in juice | canned | 60 0.1 0 15.7 14.5 0 0.8 0.4 1 | cup 249; slice 47; can 567 | fruitinjuice plant | bulk topping | | pineapple in juice; canned pineapple; crushed pineapple; pineapple tidbits; crushed pineapple in juice; crushed pineapple; pineapple chunks in juice; canned pineapple in juice
 mango | mango | raw | 60 0.4 0.1 15 13.7 0 1.6 0.8 1 | cup 165; piece 200; medium 200 | fruit plant | topping | | mangoes; mangos
 melon | melon | raw | 34 0.2 0.1 8.2 7.9 0 0.9 0.8 16 | cup 160; wedge 69; slice 69; piece 800 | fruit plant | topping | | cantaloupe; honeydew; watermelon
 rhubarb | rhubarb | raw | 21 0.2 0.1 4.5 1.1 0 1.8 0.9 4 | cup 122; stalk 51; piece 51 | veg plant | bulk | | rhubarb stalks

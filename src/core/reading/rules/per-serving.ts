@@ -7,7 +7,7 @@ const EACH = new RegExp(
   'i',
 );
 const IN_BETWEEN = new RegExp(
-  String.raw`^(.{1,40}?) (?:(?:in|on|for|to|over|onto|into) (?:each|every)|per) (?:${PLACE}) (?:of )?(?=[a-z])`,
+  `^(.{1,40}?) (?:(?:in|on|for|to|over|onto|into) (?:each|every)|per) (?:${PLACE}) (?:of )?(?=[a-z])`,
   'i',
 );
 

@@ -1,0 +1,22 @@
+import { useSyncExternalStore } from 'react';
+import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { documents } from '../saving/use-document.ts';
+
+/** What all versions of the open recipe share, as it is shown, and how it is changed. */
+export function useRecipeHead() {
+  const { household } = useHousehold();
+  const { page } = useOpenRecipe();
+  const { title, credit, settled, revision, id } = page.recipe;
+  const seen: RecipeHead = { title, credit, settled };
+  const kept = { document: seen, revision, removed: false, entries: [], earlier: false };
+  const saved = documents.hold({ householdId: household.id, name: 'recipes', id }, kept);
+  const shown = useSyncExternalStore(saved.subscribe, saved.getShown);
+  const head = shown?.document ?? seen;
+  return {
+    head,
+    change: (label: string, change: Partial<RecipeHead>) =>
+      saved.do(label, RECIPE_KIND.changes(head, { ...head, ...change })),
+  };
+}
