@@ -95,7 +95,7 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
           title: `${WORDS[n % WORDS.length]} number ${n}`,
           credit: { author: n % 3 === 0 ? 'the grandmother' : null, url: null, whose: 'family' },
           claims: [],
-          facts: { times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
+          facts: { makes: null, times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
           settled: [],
           notes: '',
           asWritten: versionOf(n, 'asWritten', lines),

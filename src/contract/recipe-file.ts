@@ -28,7 +28,7 @@ export function recipesFromJson(json: unknown): RecipeText[] {
     {
       title: title ?? null,
       ...(typeof servings === 'number'
-        ? { servings, servingsText: String(servings) }
+        ? { servings, makes: String(servings) }
         : yieldOf(servings == null ? [] : [servings])),
       ingredients: lines.flatMap(splitLine).map((text) => ({ text, group: null })),
       fromSteps: false,

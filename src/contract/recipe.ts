@@ -31,6 +31,7 @@ export const ClaimSchema = schemaOf<Claim>()(
 const Minutes = z.number().min(0).max(100_000).nullable();
 export const RecipeFactsSchema = schemaOf<RecipeFacts>()(
   z.object({
+    makes: z.string().max(300).nullable().default(null),
     times: z.object({ prep: Minutes, cook: Minutes, total: Minutes }),
     pans: z.array(z.object({ words: z.string().max(200), lid: z.boolean() })).max(20),
     tools: z.array(z.string().max(300)).max(60),
@@ -46,7 +47,7 @@ export const RecipeSchema = z.object({
   credit: CreditSchema,
   claims: z.array(ClaimSchema).max(20),
   notes: z.string().max(200_000),
-  facts: RecipeFactsSchema.default(() => ({ times: { ...NO_FACTS.times }, pans: [], tools: [] })),
+  facts: RecipeFactsSchema.default(() => ({ makes: null, times: { ...NO_FACTS.times }, pans: [], tools: [] })),
   settled: SettledSchema.default([]),
   revision: z.int().min(0),
 });

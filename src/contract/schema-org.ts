@@ -106,10 +106,10 @@ function recipeOfSchemaOrg(r: z.infer<typeof SchemaOrgRecipe>): RecipeText {
 }
 
 /** Servings of what a recipe yields: of several tellings the first that says how many eat of it. */
-export function yieldOf(makes: readonly string[]): Pick<RecipeText, 'servings' | 'servingsText'> {
+export function yieldOf(makes: readonly string[]): Pick<RecipeText, 'servings' | 'makes'> {
   const said = makes.map((text) => ({ text: plainLine(text), servings: servingsInYield(plainLine(text)) }));
   const first = said.find((s) => s.servings !== null) ?? said[0];
-  return { servings: first?.servings ?? null, servingsText: first?.text ?? null };
+  return { servings: first?.servings ?? null, makes: first?.text ?? null };
 }
 
 function servingsInYield(text: string): number | null {

@@ -2,6 +2,7 @@ import { format, nextSaturday, parseISO } from 'date-fns';
 import { v7 as uuid } from 'uuid';
 import { DEMO_EATERS, DEMO_FEAST, DEMO_HOUSEHOLD } from '../../demo/household.ts';
 import { DEMO_RECIPES, type DemoChange, type DemoRecipe } from '../../demo/recipes.ts';
+import { factsOfText } from '../contract/facts-of-text.ts';
 import type { NewRecipe } from '../contract/recipe.ts';
 import type { Feast, FeastDish } from '../core/feast/feast.ts';
 import type { Food } from '../core/food/food.ts';
@@ -98,7 +99,7 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     title,
     credit: { author: recipe.author, url: null, whose: 'family' },
     claims: [],
-    facts: { times: { ...text.times }, pans: [...text.pans], tools: [...text.tools] },
+    facts: factsOfText(text),
     settled: [],
     notes: '',
     asWritten: first,

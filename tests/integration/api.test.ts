@@ -29,7 +29,7 @@ function newRecipe(id: string, lines: readonly string[], rest: Partial<NewRecipe
     title: `Dish ${id}`,
     credit: { author: null, url: null, whose: 'family' },
     claims: [],
-    facts: { times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
+    facts: { makes: null, times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
     settled: [],
     notes: '',
     asWritten: { ...version, lines: own },

@@ -22,9 +22,7 @@ function factsOf({ page, facts }: ExpectedPage): FactsRead {
   return {
     title: one(r.title),
     servings: [r.servings === null ? '-' : String(r.servings)],
-    makes: one(
-      r.servingsText?.replace(/^(?:makes|yields?:? (?:\d+ servings )?)\s*/i, '').replace(/^\(|\)$/g, '') ?? null,
-    ),
+    makes: one(r.makes?.replace(/^(?:makes|yields?:? (?:\d+ servings )?)\s*/i, '').replace(/^\(|\)$/g, '') ?? null),
     author: one(r.author),
     url: one(r.url),
     line: lines.filter((l) => !l.open).map((l) => l.words),

@@ -14,11 +14,11 @@ export interface NameWords {
 }
 
 /** Foods never change, and every line asks about several. */
-const known = new WeakMap<Named, NameWords>();
+const workedOut = new WeakMap<Named, NameWords>();
 
 /** The words of a food's names, worked out once a food. */
 export function nameWords(food: Named): NameWords {
-  const had = known.get(food);
+  const had = workedOut.get(food);
   if (had !== undefined) return had;
   const names = [food.name, ...food.synonyms];
   const words: NameWords = {
@@ -26,7 +26,7 @@ export function nameWords(food: Named): NameWords {
     positive: new Set(names.map(positively).flatMap(foodWords)),
     heads: new Set([food.name.split(',')[0]!, ...food.synonyms].map(headOf)),
   };
-  known.set(food, words);
+  workedOut.set(food, words);
   return words;
 }
 

@@ -62,7 +62,7 @@ export function readSpoken(text: string): RecipeText {
   return {
     title: name === null ? null : name.charAt(0).toUpperCase() + name.slice(1),
     servings: said?.servings ?? null,
-    servingsText: said?.words ?? null,
+    makes: said?.words ?? null,
     ingredients: lists.flatMap(itemsOf).map((item) => ({ text: item, group: null })),
     fromSteps: false,
     steps,

@@ -277,7 +277,7 @@ function recipeOfBlock(draft: BlockDraft, subject: string | null): RecipeText {
   return {
     title: title ?? subject,
     servings: counted?.servings ?? null,
-    servingsText: counted?.words ?? null,
+    makes: counted?.words ?? null,
     ingredients: found?.ingredients ?? draft.ingredients,
     fromSteps: found !== null,
     steps: found?.steps ?? steps,

@@ -98,7 +98,7 @@ describe('a pasted recipe', () => {
     ['Makes two 9-inch pies', null],
   ])('takes "%s" for no number of servings', (words, servings) => {
     const r = readRecipe(`A dip\n${words}\n\n1 cup yogurt\n2 eggs`);
-    expect(r).toMatchObject({ servings, servingsText: words });
+    expect(r).toMatchObject({ servings, makes: words });
     expect(r.ingredients).toHaveLength(2);
   });
   it.each([

@@ -1,7 +1,7 @@
 import { formatAmount } from '../quantity/format-amount.ts';
 import type { RecipeText } from './recipe-text.ts';
 
-const TIMES = [
+const TIME_LABELS = [
   ['prep', 'Prep time'],
   ['cook', 'Cook time'],
   ['total', 'Total time'],
@@ -12,8 +12,8 @@ const TIMES = [
  * Read again it is the same recipe.
  */
 export function recipeAsText(recipe: RecipeText): string {
-  const { title, servings, servingsText, author, url, times, claims, notes } = recipe;
-  const serves = servings === null ? servingsText : `Serves ${formatAmount(servings)}`;
+  const { title, servings, makes, author, url, times, claims, notes } = recipe;
+  const serves = servings === null ? makes : `Serves ${formatAmount(servings)}`;
   const head = [
     title,
     serves,

@@ -27,6 +27,8 @@ export interface PanSaid {
 
 /** What a source says of how a recipe is made, beside its steps. */
 export interface RecipeFacts {
+  /** The words that say what it makes: "8 servings (3/4 cup each)". */
+  readonly makes: string | null;
   readonly times: TimesSaid;
   readonly pans: readonly PanSaid[];
   readonly tools: readonly string[];
@@ -36,8 +38,6 @@ export interface RecipeFacts {
 export interface RecipeText extends RecipeFacts {
   readonly title: string | null;
   readonly servings: number | null;
-  /** The words that say what it makes: "Makes 12 muffins". */
-  readonly servingsText: string | null;
   readonly ingredients: readonly IngredientText[];
   /** No list stands on the page: the ingredients were taken out of the steps. */
   readonly fromSteps: boolean;
@@ -62,4 +62,4 @@ export const PAGE_LANGUAGES = ['de', 'fr', 'es', 'it', 'nl'] as const;
 export type PageLanguage = (typeof PAGE_LANGUAGES)[number];
 
 export const NO_TIMES: TimesSaid = { prep: null, cook: null, total: null };
-export const NO_FACTS: RecipeFacts = { times: NO_TIMES, pans: [], tools: [] };
+export const NO_FACTS: RecipeFacts = { makes: null, times: NO_TIMES, pans: [], tools: [] };

@@ -19,13 +19,13 @@ export const recipeOf = (r: RowOf<'recipe'>): Recipe =>
     credit: fromJson(CreditSchema, r.credit),
     claims: fromJson(ClaimSchema.array(), r.claims),
     notes: r.notes,
-    facts: factsOf(r.facts),
+    facts: factsKept(r.facts),
     settled: fromJson(SettledSchema, r.settled),
     revision: r.revision,
   });
 
 /** Facts as they are kept; a recipe from before they were read has none. */
-const factsOf = (stored: string) => (stored === '{}' ? NO_FACTS : fromJson(RecipeFactsSchema, stored));
+const factsKept = (stored: string) => (stored === '{}' ? NO_FACTS : fromJson(RecipeFactsSchema, stored));
 
 /** @throws DomainError not-found, also for one that was removed */
 export async function getRecipe(s: Scope, id: string): Promise<Recipe> {

@@ -14,8 +14,8 @@ import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { ClaimsNote } from './claims-note.tsx';
+import { FactsLine } from './facts-line.tsx';
 import { LineToRead } from './line-to-read.tsx';
-import { RecipeFacts } from './recipe-facts.tsx';
 import { RecipeHeadForm } from './recipe-head.tsx';
 import { RemoveRecipe } from './remove-recipe.tsx';
 import { StepDoubts } from './step-doubts.tsx';
@@ -83,8 +83,8 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
       <main className="min-w-0 px-4 py-4 md:px-6">
         <HistoryBar editor={editor} shown={shown} />
         <RecipeHeadForm editor={editor} version={version} />
-        <RecipeFacts facts={page.recipe.facts} />
-        <StepDoubts version={version} index={index} />
+        <FactsLine facts={page.recipe.facts} />
+        <StepDoubts version={version} index={index} onAdd={lines.add} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
             <h2 className="text-lg text-mustard">

@@ -1,4 +1,4 @@
-import type { PreviewLine } from './paste-worker.ts';
+import type { PreviewLine } from './preview-of.ts';
 
 /** Every line as it was read: its words, the food that was taken, its grams, and what is doubtful. */
 export function PreviewLines({ lines }: { readonly lines: readonly PreviewLine[] }) {
@@ -28,8 +28,8 @@ function readingWords({ line, food, doubt }: PreviewLine): string {
   if (doubt?.kind === 'food') return doubt.words;
   if (line.food.kind === 'nothing') return `nothing to count: ${line.food.why}`;
   if (line.weight === null) return `${food ?? 'something'}: how much?`;
-  return `${food ?? 'something'}, ${gramsWords(line.weight.grams)}`;
+  return `${food ?? 'something'}, ${shownGrams(line.weight.grams)}`;
 }
 
-const gramsWords = (grams: number): string =>
+const shownGrams = (grams: number): string =>
   grams < 10 ? `${Math.round(grams * 10) / 10} g` : `${Math.round(grams)} g`;

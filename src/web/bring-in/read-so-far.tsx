@@ -1,9 +1,9 @@
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import type { PageLanguage, RecipeText } from '../../core/page/recipe-text.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import type { PasteRead, RecipePreview } from './paste-worker.ts';
+import { factWords } from './facts-line.tsx';
 import { PreviewLines } from './preview-lines.tsx';
-import { factWords } from './recipe-facts.tsx';
+import type { PasteRead, RecipePreview } from './preview-of.ts';
 
 interface ReadSoFarProps {
   readonly page: PasteRead | null;
@@ -80,7 +80,7 @@ function WhatItSays({ recipe, servings, onServings }: WhatItSaysProps) {
   return (
     <>
       <p className="mt-1 break-words font-bold font-head text-lg">{text.title ?? 'No title yet'}</p>
-      <Servings text={text} known={version.servings} servings={servings} onServings={onServings} />
+      <ServingsSaid text={text} known={version.servings} servings={servings} onServings={onServings} />
       <ul className="mt-3 space-y-1 text-sm">
         <li role="status">
           <strong>{lines.length}</strong> {lines.length === 1 ? 'ingredient' : 'ingredients'}
@@ -120,7 +120,7 @@ function WhatItSays({ recipe, servings, onServings }: WhatItSaysProps) {
   );
 }
 
-function Servings({
+function ServingsSaid({
   text,
   known,
   servings,
@@ -132,11 +132,11 @@ function Servings({
   readonly onServings: (text: string) => void;
 }) {
   if (known !== null) {
-    const span = text.servingsText !== null && /\d\s*(?:-|\u2013|to|or)\s*\d/.test(text.servingsText);
+    const span = text.makes !== null && /\d\s*(?:-|\u2013|to|or)\s*\d/.test(text.makes);
     return (
       <p className="text-soft">
         Serves {formatAmount(known)}
-        {span && `, the middle of "${text.servingsText}"`}
+        {span && `, the middle of "${text.makes}"`}
       </p>
     );
   }
@@ -144,7 +144,7 @@ function Servings({
     <div className="note mt-2">
       <label htmlFor="paste-servings" className="block">
         How many servings does it make?
-        {text.servingsText !== null && ` It only says "${text.servingsText}".`}
+        {text.makes !== null && ` It only says "${text.makes}".`}
       </label>
       <div className="mt-1 flex items-center gap-3">
         <input

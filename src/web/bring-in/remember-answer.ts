@@ -14,10 +14,10 @@ async function renamed(household: string, id: string, names: (had: FoodCorrectio
   return changeCorrection(household, { known, revision }, { ...known, synonyms: [...names(known)] });
 }
 
-const same = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
+const sameWords = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
 
 /**
- * Keeps what the cook answered for the words of a line, for every recipe read from now on; an earlier answer for the same
+ * Keeps what the cook answered for the words of a line, for every recipe read from now on; an earlier answer for the sameWords
  * words is forgotten. What the pantry calls the food anyway is not kept.
  */
 export async function rememberAnswer(household: string, index: FoodIndex, words: string, food: Food): Promise<void> {
@@ -26,8 +26,11 @@ export async function rememberAnswer(household: string, index: FoodIndex, words:
   if (words === '' || words.length > 120 || known || before?.id === food.id) return;
   try {
     const forgotten =
-      before && (await renamed(household, before.id, (had) => had.synonyms.filter((s) => !same(s, words))));
-    const kept = await renamed(household, food.id, (had) => [...had.synonyms.filter((s) => !same(s, words)), words]);
+      before && (await renamed(household, before.id, (had) => had.synonyms.filter((s) => !sameWords(s, words))));
+    const kept = await renamed(household, food.id, (had) => [
+      ...had.synonyms.filter((s) => !sameWords(s, words)),
+      words,
+    ]);
     await refresh.pantry(household);
     sayDone(`"${words}" is ${food.name} from now on`, async () => {
       await kept();

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
+import { factsOfText } from '../../contract/facts-of-text.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
 import { recipeAsText } from '../../core/page/recipe-as-text.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
@@ -10,7 +11,7 @@ import { servingsChanges } from '../../core/version/tie-lines.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
-import type { PasteRead, RecipePreview } from './paste-worker.ts';
+import type { PasteRead, RecipePreview } from './preview-of.ts';
 import { useReading } from './use-reading.ts';
 
 /** A recipe as it is pasted: read while it is typed, kept on this device until it is brought in. */
@@ -123,7 +124,7 @@ function newRecipe({ text, version }: RecipePreview, said: number | null): NewRe
     title: text.title ?? 'Untitled recipe',
     credit: { author, url, whose: url !== null || author !== null ? 'other' : 'family' },
     claims: [...text.claims],
-    facts: { times: { ...text.times }, pans: [...text.pans], tools: [...text.tools] },
+    facts: factsOfText(text),
     settled: [],
     notes: text.notes.join('\n'),
     asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),

@@ -2,7 +2,8 @@ import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Food } from '../../core/food/food.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
-import type { PasteRead, PasteWorker } from './paste-worker.ts';
+import type { PasteWorker } from './paste-worker.ts';
+import type { PasteRead } from './preview-of.ts';
 
 /** A text is read when nobody has typed for so long, ms. */
 const PAUSE = 120;

@@ -8,7 +8,6 @@ import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test
 import { countVersion } from '../../core/counting/count-version.ts';
 import { stairPlace } from '../../core/counting/stair-words.ts';
 import { plainCounter } from '../../core/program/program.ts';
-import { StepDoubts } from '../bring-in/step-doubts.tsx';
 import { HouseholdContext, type OpenHousehold } from '../context/household-context.ts';
 import { Ladders } from '../pantry/ladders.tsx';
 import { AddLine } from './add-line.tsx';
@@ -124,14 +123,5 @@ describe('small parts', () => {
     fireEvent.click(screen.getByLabelText('egg'));
     fireEvent.click(screen.getByLabelText('milk'));
     expect(onChange.mock.calls).toEqual([[['milk', 'egg']], [[]]]);
-  });
-  it('doubts of the steps show, and nothing shows without any', () => {
-    const version = readVersion(['1 lb ground turkey', '1 cup raisins'], {
-      steps: [{ id: 's', text: 'Brown the turkey.' }],
-    });
-    const { container, rerender } = render(<StepDoubts version={version} index={null} />);
-    expect(screen.getByText('raisins is listed and never used in the steps.')).toBeTruthy();
-    rerender(<StepDoubts version={{ ...version, steps: [] }} index={null} />);
-    expect(container.textContent).toBe('');
   });
 });

@@ -1,14 +1,14 @@
 import type { RecipeFacts as Facts } from '../../core/page/recipe-text.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 
-const TIMES = [
+const TIME_WORDS = [
   ['prep', 'to prepare'],
   ['cook', 'to cook'],
   ['total', 'in all'],
 ] as const;
 
 /** What the source says of times, pans and tools, in one line; nothing where it says none. */
-export function RecipeFacts({ facts }: { readonly facts: Facts }) {
+export function FactsLine({ facts }: { readonly facts: Facts }) {
   const words = factWords(facts);
   return words === '' ? null : <p className="mt-2 break-words text-sm text-soft">{words}</p>;
 }
