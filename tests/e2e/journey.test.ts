@@ -88,7 +88,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByRole('link', { name: 'Bring in the first' }).click();
     await page.getByRole('button', { name: 'Bring it in' }).click();
     await page.getByText('There is nothing to read yet').waitFor();
-    await page.getByLabel('Paste it as it is written').fill(RECIPE);
+    await page.getByLabel('Paste it as you found it').fill(RECIPE);
     await page.getByText('10 ingredients, 2 to answer').waitFor();
     await page.getByText('It says: 9 points').waitFor();
     await page.reload();

@@ -152,7 +152,7 @@ describe('the pantry', () => {
     const { page, errors } = await openPage(context);
     await page.goto(`${imbiss.home}/bring-in`);
     await page
-      .getByLabel('Paste it as it is written')
+      .getByLabel('Paste it as you found it')
       .fill(
         'Tray cake\nServes 8, 700 calories each\n\nIngredients\n2 cups flour\n3 eggs\n1 cup sugar\n1 bag walnuts\n\nMethod\nMix flour, eggs and sugar. Add the butter and the walnuts.\nBake in an 8-inch square pan at 350 F for 40 minutes.',
       );

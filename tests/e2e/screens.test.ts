@@ -104,7 +104,7 @@ describe('every screen', () => {
     const context = await imbiss.browser.newContext();
     const { page, errors } = await openPage(context);
     await page.goto(`${imbiss.home}/bring-in`);
-    const box = page.getByLabel('Paste it as it is written');
+    const box = page.getByLabel('Paste it as you found it');
     const bringIn = page.getByRole('button', { name: 'Bring it in' });
     await box.fill('x'.repeat(200_000));
     await page.getByText('too long for one recipe').waitFor();

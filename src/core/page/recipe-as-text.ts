@@ -19,7 +19,9 @@ export function recipeAsText(recipe: RecipeText): string {
     serves,
     author && `Author: ${author}`,
     url,
-    ...TIMES.map(([kind, words]) => (times[kind] === null ? null : `${words}: ${formatAmount(times[kind])} minutes`)),
+    ...TIME_LABELS.map(([kind, words]) =>
+      times[kind] === null ? null : `${words}: ${formatAmount(times[kind])} minutes`,
+    ),
     ...claims.map((c) => `Per serving: ${formatAmount(c.value)} ${c.kind === 'kcal' ? 'kcal' : 'points'}`),
   ].filter((line) => line !== null && line !== '');
   const list: string[] = [];

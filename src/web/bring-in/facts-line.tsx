@@ -16,7 +16,7 @@ export function FactsLine({ facts }: { readonly facts: Facts }) {
 /** Times, pans and tools in words. */
 export const factWords = ({ times, pans, tools }: Facts): string =>
   [
-    ...TIMES.flatMap(([kind, said]) => (times[kind] === null ? [] : [`${formatAmount(times[kind])} min ${said}`])),
+    ...TIME_WORDS.flatMap(([kind, said]) => (times[kind] === null ? [] : [`${formatAmount(times[kind])} min ${said}`])),
     ...pans.map((p) => p.words + (p.lid ? ', covered' : '')),
     ...tools,
   ].join(' · ');

@@ -80,7 +80,7 @@ function WhatItSays({ recipe, servings, onServings }: WhatItSaysProps) {
   return (
     <>
       <p className="mt-1 break-words font-bold font-head text-lg">{text.title ?? 'No title yet'}</p>
-      <ServingsSaid text={text} known={version.servings} servings={servings} onServings={onServings} />
+      <ServingsAsked text={text} known={version.servings} servings={servings} onServings={onServings} />
       <ul className="mt-3 space-y-1 text-sm">
         <li role="status">
           <strong>{lines.length}</strong> {lines.length === 1 ? 'ingredient' : 'ingredients'}
@@ -120,7 +120,7 @@ function WhatItSays({ recipe, servings, onServings }: WhatItSaysProps) {
   );
 }
 
-function ServingsSaid({
+function ServingsAsked({
   text,
   known,
   servings,
