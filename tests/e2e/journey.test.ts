@@ -100,7 +100,7 @@ describe('from a pasted recipe to a shared card', () => {
 
     // One line is a food that is missing: it comes from its label.
     await page
-      .locator('li', { has: page.locator('input[value="½ cup crispy squares"]') })
+      .locator('li', { has: page.locator('textarea', { hasText: '½ cup crispy squares' }) })
       .getByRole('button', { name: 'What is it?' })
       .click();
     await expectAccessible(page, 'food picker');
@@ -305,7 +305,7 @@ describe('from a pasted recipe to a shared card', () => {
     // The family's own card has everything.
     await page.getByRole('link', { name: 'Bring in', exact: true }).click();
     await page.getByText('From a neighbour').click();
-    await page.getByLabel('It is').selectOption({ label: "the family's" });
+    await page.getByLabel('It is', { exact: true }).selectOption({ label: "the family's" });
     await page.getByRole('link', { name: 'Pass on', exact: true }).click();
     await page.getByRole('article').getByText('Layer with sour cream').waitFor();
 

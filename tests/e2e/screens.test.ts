@@ -122,6 +122,38 @@ describe('every screen', () => {
     await page.getByText('An amount below zero cannot be.').waitFor();
     await page.getByText('The amount is zero').waitFor();
     await page.getByText('The whole, no servings yet').waitFor();
+    // A saved page becomes its recipe in plain words.
+    await page.goto(`${imbiss.home}/bring-in`);
+    const data =
+      '{"@type":"Recipe","name":"Leek soup","recipeYield":"4","recipeIngredient":["3 leeks","1 cup mystery crunch"]}';
+    await box.fill(`<html><body><script type="application/ld+json">${data}</script><p>Menu</p></body></html>`);
+    await page.getByText('2 ingredients, 1 to answer').waitFor();
+    await page.waitForFunction(() => document.querySelector('textarea')?.value.startsWith('Leek soup\nServes 4'));
+    await bringIn.click();
+    await page.waitForURL('**/recipes/*/bring-in');
+    // What a line is once, it is the next time.
+    await page.getByRole('button', { name: 'What is it?' }).click();
+    await page.getByRole('combobox', { name: 'Search the pantry' }).fill('walnuts');
+    await page
+      .getByRole('option', { name: /^walnuts/ })
+      .first()
+      .click();
+    await page.getByText('"mystery crunch" is walnuts from now on').waitFor();
+    // Of two recipes on a page the cook says which; servings that nobody says are asked.
+    await page.goto(`${imbiss.home}/bring-in`);
+    await box.fill(
+      'Beet salad\nServes 4\n\nIngredients\n6 beets\n2 tbsp oil\n\nMethod\nRoast the beets and dress them.\n\nCrunch topping\n\nIngredients\n1 cup mystery crunch\n1 tbsp oil\n\nMethod\nToast it in the oil.',
+    );
+    await page.getByText('There are 2 recipes in it. Which do you mean?').waitFor();
+    await bringIn.click();
+    await page.getByRole('alert').getByText('Say which you mean').waitFor();
+    await page.getByRole('button', { name: 'Crunch topping' }).click();
+    await page.getByText('as last time').waitFor();
+    await page.getByLabel('How many servings does it make?').fill('8');
+    await bringIn.click();
+    await page.waitForURL('**/recipes/*/bring-in');
+    await page.getByText('A serving, of 8').waitFor();
+    await page.getByText('as last time').waitFor();
     expect(errors).toEqual([]);
     await context.close();
   });

@@ -144,7 +144,9 @@ function ServingsAsked({
     <div className="note mt-2">
       <label htmlFor="paste-servings" className="block">
         How many servings does it make?
-        {text.makes !== null && ` It only says "${text.makes}".`}
+        {text.servings !== null
+          ? ` It says ${formatAmount(text.servings)}, which cannot be.`
+          : text.makes !== null && ` It only says "${text.makes}".`}
       </label>
       <div className="mt-1 flex items-center gap-3">
         <input
