@@ -44,7 +44,7 @@ function parsed(text: string): unknown {
   } catch {
     // Line breaks inside strings are common in such data and no JSON.
     try {
-      return JSON.parse(bare.replace(/[\u0000-\u001f]+/g, ' ')) as unknown;
+      return JSON.parse(bare.replace(/\p{Cc}+/gu, ' ')) as unknown;
     } catch {
       return null;
     }

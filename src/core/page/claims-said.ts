@@ -1,9 +1,9 @@
 import type { Claim } from './recipe-text.ts';
 
 const POINTS =
-  /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
+  /(\d+(?:[.,]\d+)?)\s*(?:points?|pts)\b(?! (?:out|of))|\b(?:points?|pts)(?: (?:per|a|each) \w{3,12})?\s*[:=]\s*(\d+(?:[.,]\d+)?)/i;
 const KCAL =
-  /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) (?:serving|portion|slice|piece))?\s*[:=]?\s*(\d{2,4})\b/i;
+  /(\d{2,4}(?:[.,]\d+)?)\s*(?:kcal|calories|cals?)\b|\b(?:kcal|calories|energy)(?: (?:per|a|each) \w{3,12})?\s*[:=]?\s*(\d{2,4})\b/i;
 
 /** What is longer is prose. */
 const LONGEST_CLAIM = 220;

@@ -33,10 +33,23 @@ const ONLY_AMOUNT = /^[\d\s/.,½⅓⅔¼¾⅛-]+ ?[A-Za-z]{0,12}\.?$/;
 
 function cellsOfLine(line: string): string[] {
   if (line.length > LONGEST_ROW) return [line];
+  if (/^\s*\|.*\|\s*$/.test(line)) return [rowOfTable(line)];
   const cells = line
     .trim()
     .split(NEXT_CELL)
     .filter((c) => c !== '');
   if (cells.length === 2 && ONLY_AMOUNT.test(cells[0]!) && !/^\d/.test(cells[1]!)) return [cells.join(' ')];
   return cells;
+}
+
+/** A row of a Markdown table as a line: the amount before the name, wherever it stands; nothing of a line between rows. */
+function rowOfTable(line: string): string {
+  const cells = line
+    .split('|')
+    .map((c) => c.trim())
+    .filter((c) => c !== '');
+  if (cells.every((c) => /^:?-{2,}:?$/.test(c))) return '';
+  const amount = cells.findIndex((c) => ONLY_AMOUNT.test(c));
+  if (amount < 0) return cells.some((c) => /^(?:ingredients?|item)$/i.test(c)) ? 'Ingredients' : cells.join(' ');
+  return [cells[amount]!, ...cells.filter((_, i) => i !== amount)].join(' ');
 }

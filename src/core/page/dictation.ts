@@ -8,7 +8,7 @@ import { servingsIn } from './servings-said.ts';
 
 /** Signs that a text was spoken and not written. */
 const SIGNS_OF_SPEECH =
-  /\b(?:um+|uh+|erm?|hmm+|you know|okay|ok so|alright|no wait|wait no|i mean|scratch that|so you|and then you|then you|you need|you'll need|you take|you want|i use|i take|i put|it feeds|this is my|we need|gonna|kind of|sort of)\b/gi;
+  /\b(?:um+|uh+|erm?|hmm+|you know|okay|ok so|alright|no wait|wait no|i mean|scratch that|so you|and then you|then you|you need|you'll need|you take|you want|i use|i take|i put|it feeds|this is my|we need|just use|you just|gonna|kind of|sort of)\b/gi;
 const FEWEST_SIGNS = 3;
 /** Longer than this nobody speaks for one recipe. */
 const LONGEST_SPOKEN = 8000;
@@ -31,11 +31,11 @@ const OPENERS = /^(?:(?:so|and|okay|ok|alright|well|right|now|but|oh|yeah|yes)[,
 const CORRECTION =
   /^(?:(?:oh |or )?(?:no|nope|sorry|wait|actually|rather|scratch that|make that|i mean|correction)[, ]*)+/i;
 const NEEDS =
-  /\b(?:you(?:'ll| will)? need|you take|you want|we need|i use|i take|ingredients are|it takes|there's)\b:?,?\s*/i;
+  /\b(?:you(?:'ll| will)? need|you take|you want|we need|just use|i use|i take|ingredients are|it takes|there's)\b:?,?\s*/i;
 const BEGINS_METHOD =
   /\s*(?:[,.;]\s*|\s)(?=(?:so |and |okay |ok )*(?:first|then|next|to make it)(?:,? you\b| of all\b))/i;
 const SAYS_NAME =
-  /\b(?:this is|here's|here is|it's|that's|recipe for|how (?:i|you|to|we) make|making|called)\s+(?:my|the|our|an?|some)?\s*([a-z][a-z' -]{2,48}?)(?=[,.]| it\b| and\b| which\b| so\b| from\b| for\b| that\b|$)/i;
+  /\b(?:this is|here's|here is|it's|that's|recipe for|how (?:i|you|to|we) make|making|called|for(?= (?:the|my|this) [a-z ]{3,30} (?:just|you|i)\b))\s+(?:my|the|our|an?|some)?\s*([a-z][a-z' -]{2,48}?)(?=[,.]| it\b| just\b| you\b| and\b| which\b| so\b| from\b| for\b| that\b|$)/i;
 const NEXT_ITEM =
   /\s*[,;]\s*(?:and |plus |then )?|\s+and (?=(?:\d|an? |one |two |three |four |five |six |eight |half |some |a |about |maybe |salt\b))/i;
 

@@ -1,5 +1,6 @@
 import { decodeEntities } from '../reading/decode-entities.ts';
 import { inOneColumn } from './columns.ts';
+import { beginsAsStep } from './line-kinds.ts';
 import { unmailed } from './mail.ts';
 import type { PageLine } from './page-line.ts';
 import { brokenUp } from './run-together.ts';
@@ -17,7 +18,7 @@ const LIST_MARK = /^(?:[-*+•·‣▢▪◦○●□☐☑✓✔→]\s+|\[[ xX]
 const LIST_NUMBER = /^(?:step\s+)?(\d{1,2})\s?(?:[.):]|-(?=\s))\s+(?=\S)/i;
 const STEP_NUMBER = /^(?:step\s+)(\d{1,2})\s+(?=[A-Z])/i;
 /** Pictures in the place of letters, with what joins and colours them; keys with figures become the figure. */
-const PICTURES = /[\p{Extended_Pictographic}\u{1F3FB}-\u{1F3FF}\u200d\ufe0f\u20e3]+/gu;
+const PICTURES = /(?:\p{Extended_Pictographic}|\p{Emoji_Modifier}|\u200d|\ufe0f|\u20e3)+/gu;
 const KEYCAP = /^(\d)\ufe0f?\u20e3\s*/;
 
 /** Takes a text apart into lines: entities, quote marks, columns, bullets, numbers, emphasis and pictures are read. */
@@ -49,7 +50,7 @@ function pageLine(line: string, gap: boolean): PageLine | null {
   const bare = pictured.slice(heading?.[0].length ?? 0);
   const bullet = LIST_MARK.exec(bare);
   const unmarked = bare.slice(bullet?.[0].length ?? 0);
-  const number = LIST_NUMBER.exec(unmarked) ?? STEP_NUMBER.exec(unmarked);
+  const number = LIST_NUMBER.exec(unmarked) ?? STEP_NUMBER.exec(unmarked) ?? bareNumber(unmarked);
   const text = withoutEmphasis(unmarked.slice(number?.[0].length ?? 0));
   return {
     text: text === '' ? unmarked : text,
@@ -57,6 +58,12 @@ function pageLine(line: string, gap: boolean): PageLine | null {
     number: number ? Number(number[1]) : null,
     gap,
   };
+}
+
+/** "2 Cook on low": a number without a mark is one of a step where a verb stands behind it. */
+function bareNumber(line: string): RegExpExecArray | null {
+  const m = /^(\d{1,2}) +(?=[A-Z])/.exec(line);
+  return m !== null && beginsAsStep(line.slice(m[0].length)) ? m : null;
 }
 
 /** The words without Markdown's marks of emphasis. */

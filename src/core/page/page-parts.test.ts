@@ -244,4 +244,45 @@ describe('a page', () => {
       'Serves: 8',
     ]);
   });
+  const first = (text: string) => readPage(text).recipes[0]!;
+  it('forwarded, with what was quoted three times', () => {
+    const r = first(
+      'FW: Lemon bars!!!\n>>> Lemon bars\n>>> yield: 24 small bars\n>>>\n>>> Crust:\n>>> 1 c butter\n>>> 2 c flour\n>>>\n>>> Crust: mix, press in 13x9 pan, bake 350 20 min.',
+    );
+    expect(r).toMatchObject({
+      title: 'Lemon bars',
+      servings: 24,
+      steps: ['Crust: mix, press in 13x9 pan, bake 350 20 min.'],
+    });
+  });
+  it('with its list between dots, and its steps numbered on one line', () => {
+    const r = first(
+      'Minestrone\nTotal: 6 hr 15 min • Serves 8\n\n2 carrots, chopped • 1 onion • 4 cups vegetable broth\n\n1 Put everything in the slow cooker. 2 Cook on low 6 hours.',
+    );
+    expect(r.ingredients.map((i) => i.text)).toEqual(['2 carrots, chopped', '1 onion', '4 cups vegetable broth']);
+    expect(r).toMatchObject({ servings: 8, steps: ['Put everything in the slow cooker.', 'Cook on low 6 hours.'] });
+  });
+  it('with its list as a table of Markdown before the title', () => {
+    const r = first(
+      '| Ingredient | Amount |\n|---|---|\n| Rolled oats | 1 1/2 cups |\n| Banana | 2 |\n\n**Baked oatmeal** — serves 4\n\nMash bananas, mix with the oats, bake for 30 min.',
+    );
+    expect(r.ingredients.map((i) => i.text)).toEqual(['1 1/2 cups Rolled oats', '2 Banana']);
+    expect(r).toMatchObject({ title: 'Baked oatmeal', servings: 4 });
+  });
+  it('in sentences of another language without a heading', () => {
+    const r = first(
+      'Apfelstrudel (6 Portionen)\n\n250 g Mehl\n2 EL Öl\n80 g Butter\n\nAus Mehl und Öl einen Teig kneten und 30 Minuten ruhen lassen.\nMit Butter bestreichen und 40 Minuten backen.',
+    );
+    expect(r).toMatchObject({ title: 'Apfelstrudel', servings: 6 });
+    expect([r.ingredients.length, r.steps.length]).toEqual([3, 2]);
+  });
+  it('with claims of a burger or a muffin', () => {
+    expect(
+      first('Burgers\n1 lb turkey\n4 buns\n\n1) Grill 5 min per side.\n\nPer burger: Calories 340, Total Fat 14g')
+        .claims,
+    ).toMatchObject([{ value: 340 }]);
+    expect(
+      first('Muffins\nCalories per muffin: 145\n\n1 can pumpkin\n1 box cake mix\n\nMix and bake.').claims,
+    ).toMatchObject([{ value: 145 }]);
+  });
 });

@@ -175,10 +175,7 @@ class BlockReader {
       draft.aside.push(text);
       return true;
     }
-    const panel =
-      /^(?:nutrition|per (?:serving|portion|slice|piece|cookie|muffin)|(?:macros )?per serving|each serving|points?|calories|kcal)\b/i.test(
-        text,
-      );
+    const panel = SAYS_CLAIM.test(text);
     const mayClaim = this.section === 'steps' || this.section === 'top';
     if ((panel || (mayClaim && isClaim(text))) && this.takeClaims(text)) return true;
     return false;
@@ -217,6 +214,13 @@ class BlockReader {
   private takeIngredient(line: PageLine, at: number): void {
     const { draft, group } = this;
     const { text, gap } = line;
+    // A table that stands before the title of the recipe.
+    const untitled = draft.tops.length === 0 && !/^[\d½⅓⅔¼¾]/.test(text);
+    const said = untitled ? servingsIn(text, false) : null;
+    if (said !== null && said.before !== '') {
+      draft.tops.push({ line, position: 0 });
+      return;
+    }
     const named = isPartOfDish(text) && this.isListedNext(at);
     if (named || isGroupHeading(text) || (line.mark === 'heading' && !this.kinds.isIngredient(line))) {
       this.group = text.replace(/:$/, '').trim();
@@ -233,7 +237,7 @@ class BlockReader {
   private takeStep({ text, mark, gap }: PageLine): void {
     const { draft } = this;
     if (/^(?:step )?\d{1,2}[.)]?$/i.test(text)) return;
-    const bare = text.replace(/^\d{1,2}[.)] /, '');
+    const bare = text.replace(/^\d{1,2}(?:[.)]|(?= [A-Z])) /, '');
     if (/^(?:tip|note|hint)s?\s*:/i.test(text)) {
       draft.notes.push(text);
       return;
@@ -260,6 +264,10 @@ class BlockReader {
 /** "350 g", "2 tbsp", "1": an amount and nothing else. */
 const isLoneAmount = (text: string): boolean =>
   text.length <= 16 && readAmount(normalizeText(text))?.rest === '' && /^[\d½⅓⅔¼¾⅛]/.test(text);
+
+/** Words with which a line about points or calories begins. */
+const SAYS_CLAIM =
+  /^(?:nutrition|per \w+(?: \w+)?(?: \([^)]{0,30}\))?:|(?:per (?:serving|portion|slice|piece)|macros per serving|each serving|points?|calories|kcal)\b)/i;
 
 /** Whether a line among the steps is about what it counts: short, with a number before the unit. */
 const isClaim = (text: string): boolean =>

@@ -37,7 +37,7 @@ const WHOLE_LINES: ReadonlyArray<readonly [RegExp, Section]> = [
 /** Headings with their content on the same line. */
 const LEADING: ReadonlyArray<readonly [RegExp, Section]> = [
   [
-    /^(?:ingredients?|zutaten|ingrédients|ingredientes|ingredienti|you(?:'ll| will)? need|what you(?:'ll| will)? need)\s*(?::|[-\u2013\u2014] )\s*(?=\S)/i,
+    /^(?:ingredients?(?: needed| you need| list)?|zutaten|ingrédients|ingredientes|ingredienti|you(?:'ll| will)? need|what you(?:'ll| will)? need)\s*(?::|[-\u2013\u2014] )\s*(?=\S)/i,
     'ingredients',
   ],
   [/^(?:you(?:'ll| will)? need|what you need is)\s+(?=\d|an? |half |one |two |three )/i, 'ingredients'],

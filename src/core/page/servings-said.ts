@@ -12,7 +12,7 @@ export interface ServingsSaid {
 }
 
 const VERB = `(?:serves|servings|makes|yields?|feeds|enough for|portions|sufficient for|ergibt|reicht für|personen|portionen)`;
-const ABOUT = String.raw`(?:about |approximately |approx\.? |around |roughly |ca\.? |at least |up to )?`;
+const ABOUT = String.raw`(?:about |abt\.? |approximately |approx\.? |around |roughly |ca\.? |at least |up to )?`;
 /** A number of any spelling at the start. */
 const NUMBER_AHEAD = String.raw`(?=\d|an? |one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|half\b)`;
 /** What is counted at a table. */
