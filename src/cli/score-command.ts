@@ -3,7 +3,7 @@ import { readPasted, recipeMeant } from '../contract/read-pasted.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { sureWords } from '../core/counting/stair-words.ts';
 import { indexFoods } from '../core/food/match-food.ts';
-import type { RecipeText } from '../core/page/recipe-text.ts';
+import type { PageLanguage, RecipeText } from '../core/page/recipe-text.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import type { Program } from '../core/program/program.ts';
@@ -16,7 +16,7 @@ import { readText } from './read-text.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
 export function scoreCommand(text: string, flags: Flags): string {
-  const recipe = recipeFromFile(text, flags);
+  const { recipe, language } = recipeFromFile(text, flags);
   if (recipe.ingredients.length === 0) {
     throw new CliError(
       'There are no ingredients in it.',
@@ -24,6 +24,7 @@ export function scoreCommand(text: string, flags: Flags): string {
     );
   }
   const score = scoreRecipe(recipe, {
+    language,
     servings: servingsOf(flags, recipe),
     programs: programsAsked(flags),
     index: indexFoods(foodsIn(flags)),
@@ -34,20 +35,20 @@ export function scoreCommand(text: string, flags: Flags): string {
 }
 
 /** The recipe of a text, a saved page or JSON; of several the one that `--recipe` says. @throws CliError */
-export function recipeFromFile(text: string, flags: Flags): RecipeText {
+export function recipeFromFile(text: string, flags: Flags): { recipe: RecipeText; language: PageLanguage | null } {
   if (text.trim() === '')
     throw new CliError('There is nothing to read.', 'Give the text of a recipe, or a recipe as JSON.');
   const meant = recipeMeant(readPasted(text), flags.recipe === undefined ? null : Number(flags.recipe));
   if ('which' in meant)
     throw new CliError(`The recipes in it are: ${meant.which.join(', ')}.`, 'Say which is meant, such as --recipe 1.');
-  const { recipe } = meant;
+  const { recipe, language } = meant;
   if (recipe.ingredients.length === 0 && isJsonFile(text)) {
     throw new CliError(
       'The JSON is not a recipe.',
       'Give title, servings, lines and steps, or a schema.org Recipe with recipeIngredient.',
     );
   }
-  return recipe;
+  return { recipe, language };
 }
 
 function isJsonFile(text: string): boolean {
@@ -146,11 +147,15 @@ export function programOfRule(text: string): Program {
 function scoreInWords(s: Score): string {
   const out = [`${s.title ?? 'Untitled'}, ${s.servings === null ? 'the whole' : `serves ${s.servings}`}`];
   const of = s.servings === null ? 'in all' : 'a serving';
-  out.push(...s.asks.map((ask) => `  ${ask}`));
-  for (const p of s.programs)
-    out.push(
-      `  ${p.mark}  ${formatPoints(p.points)} points ${of} (${p.raw.toFixed(2)}${sureWords({ range: p })}, by ${p.by})`,
-    );
+  out.push(...[...s.asks, ...s.doubts].map((said) => `  ${said}`));
+  if (s.language !== null) out.push(`  It is not in English (${s.language}): look at every line.`);
+  const open = s.unresolved.length;
+  if (open > 0 && open === s.lines.length) out.push('  Nothing is counted yet: every line is open.');
+  else
+    for (const p of s.programs) {
+      const sure = open > 0 ? ' so far' : sureWords({ range: p });
+      out.push(`  ${p.mark}  ${formatPoints(p.points)} points ${of} (${p.raw.toFixed(2)}${sure}, by ${p.by})`);
+    }
   if (s.perServing.kcal !== null) out.push(`  ${Math.round(s.perServing.kcal)} kcal ${of}`);
   for (const l of s.lines)
     out.push(

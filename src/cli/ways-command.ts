@@ -20,7 +20,7 @@ import { foodsNamed, numberFlag, ownSwaps, stockFlag, targetsOf } from './ways-f
 
 /** `ways`: the changes of least departure that bring a recipe to so many points, for one or several programs. */
 export function waysCommand(text: string, flags: Flags): string {
-  const recipe = recipeFromFile(text, flags);
+  const { recipe } = recipeFromFile(text, flags);
   if (recipe.ingredients.length === 0)
     throw new CliError('There are no ingredients in it.', 'Give the ingredients one a line, under "Ingredients".');
   const targets = targetsOf(flags);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PAGE_LANGUAGES } from '../core/page/recipe-text.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
 
 const FoodAnswer = z.object({ id: z.string(), name: z.string() }).nullable();
@@ -48,6 +49,8 @@ export const ScoreAnswerSchema = z.object({
   title: z.string().nullable(),
   servings: z.number().nullable().describe('Null where nobody says how many: then everything is of the whole.'),
   asks: z.array(z.string()).describe('What has to be answered before the numbers mean a serving.'),
+  doubts: z.array(z.string()).describe('What in it cannot both be: list and steps, times, what it makes.'),
+  language: z.enum(PAGE_LANGUAGES).nullable().describe('What it is written in, where that is not English.'),
   steps: z.array(z.string()),
   groups: z.array(z.string()).describe('The headings of the list.'),
   claims: z.array(z.object({ kind: z.enum(['points', 'kcal']), value: z.number(), words: z.string() })),

@@ -1,7 +1,7 @@
 import { htmlText, isHtml } from '../core/page/html-text.ts';
 import { languageOf } from '../core/page/language.ts';
 import { readPage } from '../core/page/read-page.ts';
-import type { PageText, RecipeText } from '../core/page/recipe-text.ts';
+import type { PageLanguage, PageText, RecipeText } from '../core/page/recipe-text.ts';
 import { recipesFromJson } from './recipe-file.ts';
 
 /**
@@ -22,16 +22,20 @@ export function readPasted(text: string): PageText {
 }
 
 /** The recipe of a page that is meant, or the titles of those that stand on it when nobody said which. */
-export type Meant = { readonly recipe: RecipeText } | { readonly which: readonly string[] };
+export type Meant =
+  | { readonly recipe: RecipeText; readonly language: PageLanguage | null }
+  | { readonly which: readonly string[] };
 
 /**
  * The recipe that is meant.
  *
  * @param number from 1, null when nobody said which
  */
-export function recipeMeant({ recipes }: PageText, number: number | null): Meant {
+export function recipeMeant({ recipes, language }: PageText, number: number | null): Meant {
   const recipe = number === null && recipes.length > 1 ? undefined : recipes[(number ?? 1) - 1];
-  return recipe === undefined ? { which: recipes.map((r, i) => `${i + 1} ${r.title ?? 'untitled'}`) } : { recipe };
+  return recipe === undefined
+    ? { which: recipes.map((r, i) => `${i + 1} ${r.title ?? 'untitled'}`) }
+    : { recipe, language };
 }
 
 /** The JSON of a text; null when it is none. Comments around it, as scripts have them, are left out. */

@@ -185,6 +185,32 @@ describe('a score', () => {
     expect(s.unresolved).toEqual(['1 packet of mystery dust']);
     expect(s.lines[1]).toMatchObject({ food: null, grams: null, gramsFrom: 'none' });
   });
+  it('knows nothing of a serving while every line is open', () => {
+    expect(
+      scoreRecipe('Stew\nServes 4\n1 packet of mystery dust\n2 cups moon rock', options).perServing.kcal,
+    ).toBeNull();
+  });
+  it('tells what cannot be, what it is made in, and in which language', () => {
+    const s = scoreRecipe(
+      'Tin bake\nServes 4\nPrep time: 10 min\n\n1 lb beef\n2 onions\n\n1. Brown beef and onions.\n2. Bake in a 9-inch square pan at 900 F.',
+      {
+        ...options,
+        language: 'de',
+      },
+    );
+    expect(s.doubts.join()).toMatch(/hotter than a kitchen oven/);
+    expect(s).toMatchObject({ language: 'de', pans: [{ words: '9-inch square pan' }], times: { prep: 10 } });
+    expect(s.steps).toHaveLength(2);
+  });
+  it('says of each line how sure it is, what it stands in for, and under which heading it was', () => {
+    const s = scoreRecipe(
+      'Cake\nServes 4\n\nIngredients\nFor the dough:\n200 g flour\nsome cheddar\n\nMethod\nMix and bake.',
+      options,
+    );
+    expect(s.groups).toEqual(['For the dough']);
+    expect(s.lines[0]).toMatchObject({ group: 'For the dough', confidence: 1, standIn: null, doubt: null });
+    expect(s.lines[1]!.doubt).toMatchObject({ kind: 'estimate' });
+  });
   it('says by line who does not count it', () => {
     const s = scoreRecipe('Salad\n2 apples\n1 tbsp oil', options);
     expect(s.lines[0]!.uncounted).toEqual(['LA', 'HA']);

@@ -1,11 +1,12 @@
 import type { Food } from '../food/food.ts';
 import type { FoodIndex } from '../food/match-food.ts';
 import { readRecipe } from '../page/read-page.ts';
-import type { Claim, PanSaid, RecipeText, TimesSaid } from '../page/recipe-text.ts';
+import type { Claim, PageLanguage, PanSaid, RecipeText, TimesSaid } from '../page/recipe-text.ts';
 import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
+import { doubtsOf } from '../sense/doubts-of.ts';
 import { asWritten } from '../version/as-written.ts';
 import { kitchenOf } from '../version/kitchen.ts';
 import { type LineDoubt, lineDoubt } from '../version/line-doubt.ts';
@@ -22,6 +23,10 @@ export interface Score {
   readonly servings: number | null;
   /** What has to be answered before the numbers mean a serving, in words. */
   readonly asks: readonly string[];
+  /** What in it cannot both be, in words. */
+  readonly doubts: readonly string[];
+  /** What it is written in, where that is not English. */
+  readonly language: PageLanguage | null;
   readonly steps: readonly string[];
   /** The headings of the list, in their order. */
   readonly groups: readonly string[];
@@ -65,6 +70,8 @@ export interface ScoreOptions {
   readonly programs: readonly Program[];
   readonly index: FoodIndex;
   readonly system: MeasureSystem;
+  /** The language of its page, null for English. */
+  readonly language?: PageLanguage | null;
   /** Counts all programs this way instead of their own; null for their own. */
   readonly by: CountingMethod | null;
 }
@@ -88,10 +95,15 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),
   );
   const p = counted.perServing;
+  // Where every line is open nothing is known, and nothing is no zero.
+  const nothing = counted.open.length === version.lines.length;
+  const known = (value: number | null): number | null => (nothing ? null : value);
   return {
     title: text.title,
     servings: version.servings,
     asks: asksOf(text, version.servings),
+    doubts: doubtsOf(version, text.makes, index).map((d) => d.words),
+    language: options.language ?? null,
     steps: text.steps,
     groups: [...new Set(text.ingredients.flatMap((i) => (i.group === null ? [] : [i.group])))],
     claims: text.claims,
@@ -99,11 +111,11 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     pans: text.pans,
     tools: text.tools,
     perServing: {
-      kcal: p.kcal.value,
-      protein: p.protein.value,
-      satFat: p.satFat.value,
-      sugars: p.sugars.value,
-      fibre: p.fibre.value,
+      kcal: known(p.kcal.value),
+      protein: known(p.protein.value),
+      satFat: known(p.satFat.value),
+      sugars: known(p.sugars.value),
+      fibre: known(p.fibre.value),
     },
     programs: counts.map((c, i) => ({
       mark: programs[i]!.mark,

@@ -107,7 +107,9 @@ export function otherHead(item: string, food: Pick<Food, 'name' | 'synonyms'>): 
 /** The words of a line's food that none of a food's names has, in their order; null for none. */
 export function unknownWords(item: string, food: Pick<Food, 'name' | 'synonyms' | 'state'>): string | null {
   const known = nameWords(food).all;
-  const unknown = foodWords(item).filter((w) => !known.has(w) && w !== food.state && !isNoise(w) && !FORMS.has(w));
+  const unknown = foodWords(item).filter(
+    (w) => !known.has(w) && w !== food.state && !/\d/.test(w) && !isNoise(w) && !FORMS.has(w),
+  );
   return unknown.length === 0 ? null : unknown.join(' ');
 }
 

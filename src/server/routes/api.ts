@@ -4,6 +4,7 @@ import { readPasted, recipeMeant } from '../../contract/read-pasted.ts';
 import { scoreRecipe } from '../../core/counting/score-recipe.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
+import { MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';
@@ -53,7 +54,17 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
     const { system } = household;
     const meant = recipeMeant(readPasted(body.text), body.recipe);
     if ('which' in meant) throw invalid('There are several recipes in it.', `Say which: ${meant.which.join(', ')}.`);
-    return scoreRecipe(meant.recipe, { servings: body.servings, programs, index, system, by: null });
+    const lines = meant.recipe.ingredients.length;
+    if (lines > MOST_INGREDIENTS)
+      throw invalid(`That is ${lines} ingredient lines.`, `A recipe holds ${MOST_INGREDIENTS}: split it into two.`);
+    return scoreRecipe(meant.recipe, {
+      language: meant.language,
+      servings: body.servings,
+      programs,
+      index,
+      system,
+      by: null,
+    });
   });
   recipeRoutes(api);
   tableRoutes(api);
