@@ -50,11 +50,18 @@ export function feastBench(
   };
 }
 
-/** A dish that is to stay as it is has one choice a line; that also keeps it out of every alternative. */
+/**
+ * A dish that is to stay as it is has one choice a line; that also keeps it out of every alternative. What somebody who
+ * eats of it must not eat goes nevertheless, the nearest way.
+ */
 function choicesOf(dish: DishOnBench, context: ChoiceContext): LineChoices[] {
   const all = lineChoices(dish.version, context);
   if (dish.mostDeparture !== 0) return all;
-  return all.map((l) => ({ ...l, kept: true, choices: l.choices.filter((c) => c.kind === 'stay') }));
+  return all.map((l) => ({
+    ...l,
+    kept: true,
+    choices: l.choices.filter((c) => c.kind === 'stay' || (l.mustGo.length > 0 && c.departure === 0)),
+  }));
 }
 
 function dishLimit(dish: DishOnBench, lines: readonly LineChoices[]): ModelLimit[] {

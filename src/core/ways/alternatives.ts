@@ -1,7 +1,7 @@
 import type { Aim } from './aim.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
 import { search } from './search.ts';
-import { type SearchModel, stayOf } from './search-model.ts';
+import type { SearchModel } from './search-model.ts';
 import { type Way, wayKey } from './way.ts';
 
 const ALTERNATIVES = 3;
@@ -23,7 +23,10 @@ export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() 
     out.push({ ...found.way, differs });
   };
   const only = (keep: (c: LineChoice) => boolean): LineChoices[] =>
-    bench.choices.map((l) => ({ ...l, choices: l.choices.filter((c) => c.kind === 'stay' || keep(c)) }));
+    // What must go has its choices whatever the alternative is.
+    bench.choices.map((l) =>
+      l.mustGo.length > 0 ? l : { ...l, choices: l.choices.filter((c) => c.kind === 'stay' || keep(c)) },
+    );
   const { inHouse } = bench;
   if (inHouse !== null && !best.changes.every(inHouse))
     offer(search(bench, aim, only(inHouse), stop), 'with what is in the house');
@@ -31,7 +34,9 @@ export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() 
     const fewer = { ...aim, changes: best.changes.length - 1 };
     offer(search(bench, fewer, bench.choices, stop), 'fewer changes');
   }
-  const widest = [...best.changes].sort((a, b) => b.departure - a.departure)[0];
+  const forced = new Set(bench.choices.filter((l) => l.mustGo.length > 0).map((l) => l.lineId));
+  const chosen = best.changes.filter((c) => !forced.has(c.lineId));
+  const widest = [...chosen].sort((a, b) => b.departure - a.departure)[0];
   if (widest) {
     const item = bench.choices.find((l) => l.lineId === widest.lineId)?.item ?? 'that line';
     offer(
@@ -44,7 +49,7 @@ export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() 
       `${item}: as it is`,
     );
   }
-  if (best.changes.some((c) => c.kind === 'leaveOut'))
+  if (chosen.some((c) => c.kind === 'leaveOut'))
     offer(
       search(
         bench,
@@ -54,7 +59,7 @@ export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() 
       ),
       'nothing is left out',
     );
-  if (best.changes.some((c) => c.kind === 'standIn'))
+  if (chosen.some((c) => c.kind === 'standIn'))
     offer(
       search(
         bench,
@@ -65,10 +70,14 @@ export function alternatives(bench: SearchModel, aim: Aim, best: Way, stop: (() 
       'without stand-ins',
     );
   if (aim.grams === null) {
-    const asHeavy = bench.base.grams + bench.choices.reduce((g, l) => g + stayOf(l).grams, 0);
+    const asHeavy = bench.base.grams + bench.choices.reduce((g, l) => g + heaviest(l), 0);
     offer(search(bench, { ...aim, grams: asHeavy - 1e-6 }, bench.choices, stop), 'no smaller plate');
   }
   out.sort((a, b) => a.departure - b.departure);
   const near = out.filter((w) => w.departure <= best.departure * NEAR.times + NEAR.more);
   return out.slice(0, Math.min(ALTERNATIVES, Math.max(AT_LEAST, near.length)));
 }
+
+/** What a line weighs as it is; where it must go, as much as stands in for it at the most. */
+const heaviest = (l: LineChoices): number =>
+  l.mustGo.length === 0 ? l.asIs.grams : Math.max(0, ...l.choices.map((c) => c.grams));

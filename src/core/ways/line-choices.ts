@@ -40,12 +40,27 @@ export interface LineChoice {
   readonly kind: 'stay' | 'leaveOut' | Swap['kind'];
 }
 
+/** Somebody at the table, as far as what must not be in a dish goes. */
+export interface AtTable {
+  readonly name: string;
+  readonly allergies: readonly Allergen[];
+  readonly avoids: readonly string[];
+}
+
 /** A line with what it may become; the first choice is to stay, where it may. */
 export interface LineChoices {
   readonly lineId: string;
   readonly item: string;
   readonly role: Role | null;
   readonly kept: boolean;
+  /** The line as it is, also where it may not stay: what a plate is counted from. */
+  readonly asIs: LineChoice;
+  /** Why it must not stay, for whom, in words; empty where it may. */
+  readonly mustGo: readonly string[];
+  /**
+   * What it may become. Where it must not stay, departures are told from the least of them: that it goes is nothing that
+   * another way could avoid.
+   */
   readonly choices: readonly LineChoice[];
 }
 
@@ -61,7 +76,12 @@ export interface ChoiceContext {
   readonly portions?: readonly number[];
   readonly system: MeasureSystem;
   /** Nobody at the table may or will eat these. */
-  readonly without: { readonly allergies: readonly Allergen[]; readonly avoids: readonly string[] };
+  readonly without: {
+    readonly allergies: readonly Allergen[];
+    readonly avoids: readonly string[];
+    /** Who they are, to be named; left out where nobody is. */
+    readonly people?: readonly AtTable[];
+  };
   /** Foods that cannot be had, by id. */
   readonly lacking: ReadonlySet<string>;
   /** What is in the house; left out when nobody said. */
@@ -81,20 +101,36 @@ export function lineChoices(version: Version, context: ChoiceContext): LineChoic
     const role = roleOfLine(line, version, context.food);
     const stay = choiceOf(version, line, null, 1, 0, [], servings, context);
     const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, servings, stay.allowed, context)];
+    const allowed = all.filter((c) => c.allowed).map((c) => c.choice);
     return [
       {
         lineId: line.id,
         item: line.item,
         role,
         kept: line.kept,
-        choices: all.filter((c) => c.allowed).map((c) => c.choice),
+        asIs: stay.choice,
+        mustGo: stay.allowed ? [] : whyItMustGo(context.without, stay.foods),
+        choices: stay.allowed ? allowed : fromTheLeast(allowed),
       },
     ];
   });
 }
 
+/** Choices of a line that must not stay, their departures told from the least of them. */
+function fromTheLeast(choices: readonly LineChoice[]): LineChoice[] {
+  const least = Math.min(...choices.map((c) => c.departure));
+  return choices.map((c) => ({ ...c, departure: Math.round((c.departure - least) * 10) / 10 }));
+}
+
+/** For whom a line must go, by name where names are known. */
+function whyItMustGo(without: ChoiceContext['without'], foods: readonly Food[]): string[] {
+  const named = (without.people ?? []).flatMap((p) => avoidedBy(p, foods).map((why) => `${p.name}: ${why}`));
+  return named.length > 0 ? named : avoidedBy(without, foods);
+}
+
 interface Judged {
   readonly choice: LineChoice;
+  readonly foods: readonly Food[];
   readonly allowed: boolean;
 }
 
@@ -174,6 +210,7 @@ function choiceOf(
     brings.some((b) => context.lacking.has(b.foodId)) ||
     (context.house?.only === true && !isInHouse(brings, context.house));
   return {
+    foods,
     allowed: !forbidden && !missing,
     choice: {
       lineId: line.id,

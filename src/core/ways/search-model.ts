@@ -46,30 +46,9 @@ export interface SearchModel {
   readonly recount: (picked: readonly LineChoice[]) => Recount;
 }
 
-const NO_CHANGE: Omit<LineChoice, 'lineId' | 'raw'> = {
-  swapId: null,
-  share: 1,
-  departure: 0,
-  kcal: 0,
-  protein: 0,
-  grams: 0,
-  brings: [],
-  from: '',
-  to: '',
-  kind: 'stay',
-};
-
-/** A line's choice to stay; what may not stay adds nothing to what the rest is counted from. */
-export const stayOf = (l: LineChoices): LineChoice =>
-  l.choices.find((c) => c.kind === 'stay') ?? {
-    ...NO_CHANGE,
-    lineId: l.lineId,
-    raw: (l.choices[0]?.raw ?? []).map(() => 0),
-  };
-
-/** What is left of a plate when every line's choice to stay is taken out. */
+/** What is left of a plate when every line, as it is, is taken out: also one that must not stay. */
 export function baseOf(now: Recount, choices: readonly LineChoices[], counters: readonly Counter[]): ModelSums {
-  const stay = (of: (c: LineChoice) => number): number => choices.reduce((s, l) => s + of(stayOf(l)), 0);
+  const stay = (of: (c: LineChoice) => number): number => choices.reduce((s, l) => s + of(l.asIs), 0);
   const added = (i: number): number => (counters[i]!.program.by === 'items' ? now.points[i]! : now.raw[i]!);
   return {
     raw: counters.map((_, i) => added(i) - stay((c) => c.raw[i]!)),

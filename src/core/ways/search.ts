@@ -3,7 +3,7 @@ import { type Solved, solveChoices } from '../knapsack/solve.ts';
 import { edgeOf, roundPoints } from '../program/rule.ts';
 import type { Aim } from './aim.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
-import { type SearchModel, stayOf } from './search-model.ts';
+import type { SearchModel } from './search-model.ts';
 import type { Way } from './way.ts';
 
 /** Answers that the engine rejects are cut off at most so often. */
@@ -67,7 +67,9 @@ export function search(
       ? { kind: 'none', proved: true }
       : solveChoices(problem, { stop });
     if (solved.kind === 'none') return { way: null, proved: solved.proved && bench.additive && tries === 0 };
-    const picked = choices.map((l, i) => l.choices[solved.solution.picks[i]!]!).filter((c) => c.kind !== 'stay');
+    const picked = mustGoFirst(
+      choices.map((l, i) => ({ line: l, choice: l.choices[solved.solution.picks[i]!]! })),
+    ).filter((c) => c.kind !== 'stay');
     const way = wayFrom(bench, picked);
     const over = overBy(bench, aim, way, picked);
     if (over === null) return { way, proved: solved.proved && bench.additive && tries === 0 };
@@ -76,13 +78,19 @@ export function search(
   return { way: null, proved: false };
 }
 
+/** What must not stay comes before what is chosen. */
+const mustGoFirst = (picks: readonly { readonly line: LineChoices; readonly choice: LineChoice }[]): LineChoice[] =>
+  [...picks.filter((p) => p.line.mustGo.length > 0), ...picks.filter((p) => p.line.mustGo.length === 0)].map(
+    (p) => p.choice,
+  );
+
 /** By how much the engine's count is over what the sums said, by counter; null when every limit holds. */
 function overBy(bench: SearchModel, aim: Aim, way: Way, picked: readonly LineChoice[]): number[] | null {
   const over = bench.counters.map((_, i) => {
     const most = aim.points[i] ?? null;
     if (most === null || way.points[i]! <= most + 1e-9) return 0;
     const changed = new Set(picked.map((c) => c.lineId));
-    const stays = bench.choices.filter((l) => !changed.has(l.lineId)).map(stayOf);
+    const stays = bench.choices.filter((l) => !changed.has(l.lineId)).map((l) => l.asIs);
     const said = bench.base.raw[i]! + [...picked, ...stays].reduce((s, c) => s + c.raw[i]!, 0);
     return Math.max(1e-6, way.raw[i]! - said);
   });

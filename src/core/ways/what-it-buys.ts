@@ -5,6 +5,7 @@ import type { LineChoice, LineChoices } from './line-choices.ts';
  * for there is nothing to compare with.
  */
 export function whatItBuys(change: LineChoice, choices: readonly LineChoices[]): readonly number[] | null {
-  const stay = choices.find((l) => l.lineId === change.lineId)?.choices.find((c) => c.kind === 'stay');
-  return stay === undefined ? null : stay.raw.map((raw, i) => raw - change.raw[i]!);
+  const line = choices.find((l) => l.lineId === change.lineId);
+  const stay = line === undefined || line.mustGo.length > 0 ? null : line.asIs;
+  return stay === null ? null : stay.raw.map((raw, i) => raw - change.raw[i]!);
 }
