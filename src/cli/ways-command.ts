@@ -90,6 +90,9 @@ export function waysCommand(text: string, flags: Flags): string {
       words: [...answer.obstacle.words],
       closest: answer.obstacle.closest && wayOf(answer.obstacle.closest),
     },
+    mustGo: answer.choices
+      .filter((l) => l.mustGo.length > 0)
+      .map((l) => ({ line: lineText(l.lineId), why: [...l.mustGo] })),
     frontier: answer.frontier.map((f) => ({
       mark: marks[0]!,
       points: f.points,
@@ -105,12 +108,18 @@ export function waysCommand(text: string, flags: Flags): string {
           swap: c.swapId,
           raw: byMark(c.raw),
           kcal: c.kcal,
+          protein: c.protein,
           departure: c.departure,
           share: c.share,
           grams: c.grams,
         })),
       ),
-      base: { raw: byMark(answer.base.raw), kcal: answer.base.kcal },
+      base: {
+        raw: byMark(answer.base.raw),
+        kcal: answer.base.kcal,
+        protein: answer.base.protein,
+        grams: answer.base.grams,
+      },
     }),
   };
   return flags.json ? JSON.stringify(printed, null, 2) : waysInWords(printed);
@@ -122,6 +131,7 @@ function waysInWords(p: WaysPrinted): string {
     ...(p.servings === null ? ['Nobody says how many servings it makes: the aim is for the whole.'] : []),
     p.reachable ? `Reached: ${aims.join(', ')}${p.proved ? ', and nothing departs less' : ''}` : 'Not reachable.',
   ];
+  for (const { line, why } of p.mustGo) out.push(`  ${line} must go: ${why.join('; ')}`);
   if (p.obstacle) out.push(...p.obstacle.words.map((w) => `  ${w}`));
   for (const w of p.obstacle?.closest ? [p.obstacle.closest] : p.ways) {
     const points = Object.entries(w.points).map(([m, n]) => `${m} ${formatPoints(n)}`);

@@ -120,6 +120,9 @@ export const WaysAnswerSchema = z.object({
     .object({ words: z.array(z.string()), closest: WayAnswer.nullable() })
     .nullable()
     .describe('What stands in the way when the targets cannot be reached, and the closest that can.'),
+  mustGo: z
+    .array(z.object({ line: z.string(), why: z.array(z.string()) }))
+    .describe('Lines that must not be in it, and why: they go first, and their departures are told from the least.'),
   frontier: z
     .array(z.object({ mark: z.string(), points: z.number(), raw: z.number(), departure: z.number(), changes: Changes }))
     .describe('The least departure for at most so many points, for the first target; the others hold.'),
@@ -131,6 +134,7 @@ export const WaysAnswerSchema = z.object({
         swap: z.string().nullable().describe('null: it stays; leave-out; else a swap.'),
         raw: byMark.describe('What the line then adds to a serving, by mark.'),
         kcal: z.number(),
+        protein: z.number(),
         departure: z.number(),
         share: z.number(),
         grams: z.number(),
@@ -139,7 +143,7 @@ export const WaysAnswerSchema = z.object({
     .optional()
     .describe('With --explain: the whole choice.'),
   base: z
-    .object({ raw: byMark, kcal: z.number() })
+    .object({ raw: byMark, kcal: z.number(), protein: z.number(), grams: z.number() })
     .optional()
     .describe('With --explain: what a serving counts that no choice changes.'),
 });

@@ -321,3 +321,35 @@ describe('which alternatives are offered', () => {
     expect(offered(9).differs).not.toContain('with what is in the house');
   });
 });
+
+describe('what must not be in a dish', () => {
+  const bars = readVersion(
+    ['2 cups rolled oats', '1 cup walnuts', '1 cup almonds', '1/2 cup honey', '1/4 cup butter'],
+    { servings: 12 },
+  );
+  const people = [{ name: 'Tomas', allergies: ['tree-nuts' as const], avoids: [] }];
+  const found = findWays(
+    bars,
+    testAim([4]),
+    testChoiceContext([LE], { without: { ...readWithout(['nuts']), people } }),
+    { frontierOf: 0 },
+  );
+  it('goes first, with for whom, and is no departure', () => {
+    expect(found.ways[0]!.departure).toBe(0);
+    expect(found.ways[0]!.changes.map((c) => c.from)).toEqual(['1 cup walnuts', '1 cup almonds']);
+    const gone = found.choices.filter((l) => l.mustGo.length > 0);
+    expect(gone.map((l) => l.mustGo[0])).toEqual([
+      'Tomas: allergic to tree nuts (walnuts)',
+      'Tomas: allergic to tree nuts (almonds)',
+    ]);
+  });
+  it('leaves the oats in, and the frontier says the same', () => {
+    expect(found.ways[0]!.changes.some((c) => c.from.includes('oats'))).toBe(false);
+    expect(found.frontier[0]!.departure).toBe(0);
+    expect(found.frontier[0]!.points).toBe(found.ways[0]!.points[0]);
+  });
+  it('is out of the calories that a limit is held against', () => {
+    const context = testChoiceContext([LE], { without: readWithout(['nuts']) });
+    expect(findWays(bars, testAim([null], { kcal: 150 }), context, { frontierOf: null }).reachable).toBe(true);
+  });
+});

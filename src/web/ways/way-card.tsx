@@ -64,6 +64,11 @@ export function WayCard({ way, title, choices, words }: WayCardProps) {
                 .map((c) => (
                   <li key={c.lineId} className="border-rule border-t py-1">
                     <span className="text-soft line-through">{c.from}</span> → {c.to}
+                    {whyGone(c, choices).map((why) => (
+                      <span key={why} className="block text-mustard">
+                        {why}
+                      </span>
+                    ))}
                     <span className="block text-soft">{boughtWords(c, choices, words.eaters)}</span>
                   </li>
                 ))}
@@ -85,10 +90,17 @@ export function WayCard({ way, title, choices, words }: WayCardProps) {
   );
 }
 
+/** For whom a line must go, and why; nothing of one that may stay. */
+const whyGone = (change: LineChoice, choices: readonly LineChoices[]): readonly string[] =>
+  choices.find((l) => l.lineId === change.lineId)?.mustGo ?? [];
+
 /** What a change buys everyone, and what it costs. */
 function boughtWords(change: LineChoice, choices: readonly LineChoices[], eaters: readonly CountingEater[]): string {
   const bought = whatItBuys(change, choices);
   const departs = `departs ${trimmed(change.departure, 1)}`;
-  if (bought === null) return `must not be in it, ${departs}`;
+  if (bought === null)
+    return change.departure === 0
+      ? 'must go first, whatever is aimed at'
+      : `must go, and goes farther than it has to: ${departs}`;
   return `buys ${bought.map((b, i) => `${eaters[i]!.program.mark} ${formatShare(b)}`).join(' · ')}, ${departs}`;
 }
