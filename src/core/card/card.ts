@@ -159,10 +159,12 @@ export function makeCard(input: CardInput): Card {
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
-    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n')).map((c) => ({
-      ...c,
-      words: sayIn(input.region, c.words),
-    })),
+    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n'), lines.map((l) => l.text).join('\n')).map(
+      (c) => ({
+        ...c,
+        words: sayIn(input.region, c.words),
+      }),
+    ),
   };
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { fitsRole } from '../ways/line-choices.ts';
 import { departureOf, leftOutDeparture, shareDeparture } from './departure.ts';
+import { fitsRole } from './fits-line.ts';
 import { SWAPS } from './library.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
 import { readSwapRef, swapRefOf } from './swap-ref.ts';

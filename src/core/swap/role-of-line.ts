@@ -1,9 +1,11 @@
 import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
+import { isDeepFryingFat, saysFrying } from './frying-fat.ts';
 
 /** Fat up to this much a serving, in a dish that is no batter, is for the pan, g: common practice. */
 const FOR_THE_PAN_G = 18;
-const isFat = (food: Food): boolean =>
+/** Whether a food is fat to cook with. */
+export const isFat = (food: Food): boolean =>
   food.kinds.some((k) => k === 'oil' || k === 'fatspread') ||
   /^(?:butter(?!milk)|lard|ghee|shortening|margarine)/.test(food.id);
 
@@ -29,6 +31,8 @@ export function roleOfLine(line: Line, version: Version, food: (id: string) => F
   if (own === null) return line.role;
   const usual = own.roles[0] ?? null;
   if (line.role !== null && line.role !== usual) return line.role;
+  // What is fried in is for the pan, however much it is.
+  if (isFat(own) && (saysFrying(line) || isDeepFryingFat(line, version, isFat, own))) return 'browning';
   const batter = isBatter(version, food);
   if (own.kinds.includes('flour') && batter) return 'starch-base';
   if (!isFat(own)) return usual;

@@ -6,10 +6,10 @@ import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { plainCounter } from '../program/program.ts';
 import { applyEntry } from '../version/entry.ts';
 import type { Version } from '../version/version.ts';
-import { fitsRole } from '../ways/line-choices.ts';
 import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
 import { avoidedBy } from './avoided.ts';
 import { departureOf } from './departure.ts';
+import { fitsRole } from './fits-line.ts';
 import { SWAPS, swapsFor } from './library.ts';
 import { SWAP_KINDS, type Swap } from './swap.ts';
 

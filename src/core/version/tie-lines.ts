@@ -1,10 +1,10 @@
 import { type Change, lineChange } from './entry.ts';
 import type { Line, Version } from './version.ts';
 
-const says = (line: Line, modifier: string): boolean => line.read?.modifiers.includes(modifier) ?? false;
+const hasModifier = (line: Line, modifier: string): boolean => line.read?.modifiers.includes(modifier) ?? false;
 
 /** Whether a line's amount is for one serving, and is taken as often as there are servings. */
-export const isPerServing = (line: Line): boolean => says(line, 'per serving');
+export const isPerServing = (line: Line): boolean => hasModifier(line, 'per serving');
 
 /**
  * Lines that say their amount by the pieces or by another line, tied to them: "4 chips in each" weigh as often as there
@@ -15,7 +15,7 @@ export const isPerServing = (line: Line): boolean => says(line, 'per serving');
 export function tiedLines(lines: readonly Line[], servings: number | null): Line[] {
   return lines.map((line, i) => {
     if (isPerServing(line)) return timesServings(line, servings);
-    if (!says(line, 'the rest') || line.food.kind !== 'food' || line.weight !== null) return line;
+    if (!hasModifier(line, 'the rest') || line.food.kind !== 'food' || line.weight !== null) return line;
     const { foodId } = line.food;
     const first = lines.find(
       (l, k) => k !== i && l.weight !== null && l.food.kind === 'food' && l.food.foodId === foodId,

@@ -8,8 +8,8 @@ import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { avoidedBy } from '../swap/avoided.ts';
 import { carriesDish } from '../swap/carries-dish.ts';
 import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
+import { swapsFitting } from '../swap/fits-line.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
-import { isSweetDish, suitsDish } from '../swap/suits-dish.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
 import { applyEntry, type Change, lineChange } from '../version/entry.ts';
@@ -144,10 +144,7 @@ function changesOfLine(
 ): Judged[] {
   const out: Judged[] = [];
   // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
-  const sweet = isSweetDish(version, context.food);
-  const fits = context.swaps.filter(
-    (s) => s.kind !== 'toPlate' && fitsRole(s, role) && suitsDish(s, sweet, context.food) && whyNot(s, line) === null,
-  );
+  const fits = swapsFitting(context.swaps, line, version, role, context.food).filter((s) => s.kind !== 'toPlate');
   for (const swap of fits) {
     const departure = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
     const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
@@ -176,15 +173,6 @@ function changesOfLine(
   }
   return out;
 }
-
-/** Roles that one food plays in turn: fat in a batter or in a pan, flour that thickens or holds a cake. */
-const STRICT: ReadonlySet<Role> = new Set<Role>(['fat', 'browning', 'thickener']);
-
-/** Whether a swap is for the part that a line plays. */
-export const fitsRole = (swap: Swap, role: Role | null): boolean => {
-  if (swap.kind === 'twin') return swap.role !== 'fat' || role !== 'browning';
-  return !STRICT.has(swap.role) || role === null || swap.role === role;
-};
 
 function choiceOf(
   version: Version,

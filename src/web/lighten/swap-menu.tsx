@@ -3,10 +3,10 @@ import { v7 as uuid } from 'uuid';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { ROLES, type Role } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { applySwap, whyNot } from '../../core/swap/apply-swap.ts';
+import { applySwap } from '../../core/swap/apply-swap.ts';
+import { swapsFitting } from '../../core/swap/fits-line.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
-import { isSweetDish, suitsDish } from '../../core/swap/suits-dish.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
@@ -14,7 +14,6 @@ import { correctedDeparture, type Place, placeOf, type Verdict } from '../../cor
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
-import { fitsRole } from '../../core/ways/line-choices.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
@@ -95,9 +94,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
   const role = roleOfLine(line, version, food);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
-      ? swapsFor(line.food.foodId, offered).filter(
-          (s) => fitsRole(s, role) && suitsDish(s, isSweetDish(version, food), food) && whyNot(s, line) === null,
-        )
+      ? swapsFitting(swapsFor(line.food.foodId, offered), line, version, role, food)
       : [];
   const withPantry = withNewest(kitchen, food);
   const counters = eaters.map((e) => e.counter);
