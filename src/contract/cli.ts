@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { DISH_KINDS } from '../core/dish/dish-kind.ts';
+import { TECHNIQUES } from '../core/dish/technique.ts';
+import { ROLES } from '../core/food/food.ts';
 import { PAGE_LANGUAGES } from '../core/page/recipe-text.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
 
@@ -51,6 +54,7 @@ export const ScoreAnswerSchema = z.object({
   asks: z.array(z.string()).describe('What has to be answered before the numbers mean a serving.'),
   doubts: z.array(z.string()).describe('What in it cannot both be: list and steps, times, what it makes.'),
   language: z.enum(PAGE_LANGUAGES).nullable().describe('What it is written in, where that is not English.'),
+  dish: z.enum(DISH_KINDS),
   steps: z.array(z.string()),
   groups: z.array(z.string()).describe('The headings of the list.'),
   claims: z.array(z.object({ kind: z.enum(['points', 'kcal']), value: z.number(), words: z.string() })),
@@ -77,6 +81,9 @@ export const ScoreAnswerSchema = z.object({
       gramsFrom: GramsFromSchema,
       confidence: z.number(),
       standIn: z.string().nullable().describe('Words of the line that its food knows nothing of.'),
+      role: z.enum(ROLES).nullable().describe('The part that it plays in its dish.'),
+      technique: z.enum(TECHNIQUES).nullable().describe('What the steps do with it, where its part hangs on that.'),
+      usedIn: z.array(z.number()).describe('Numbers of the steps that use it, from 1.'),
       doubt: z
         .object({ kind: z.enum(['food', 'amount', 'right', 'warning', 'range', 'estimate']), words: z.string() })
         .nullable()

@@ -1,4 +1,7 @@
-import type { Food } from '../food/food.ts';
+import { type DishKind, dishKindOf } from '../dish/dish-kind.ts';
+import { partOfLine } from '../dish/part-of-line.ts';
+import type { Technique } from '../dish/technique.ts';
+import type { Food, Role } from '../food/food.ts';
 import type { FoodIndex } from '../food/match-food.ts';
 import { readRecipe } from '../page/read-page.ts';
 import type { Claim, PageLanguage, PanSaid, RecipeText, TimesSaid } from '../page/recipe-text.ts';
@@ -11,7 +14,7 @@ import { asWritten } from '../version/as-written.ts';
 import { kitchenOf } from '../version/kitchen.ts';
 import { type LineDoubt, lineDoubt } from '../version/line-doubt.ts';
 import { lineOf } from '../version/line-of.ts';
-import type { Line } from '../version/version.ts';
+import type { Line, Version } from '../version/version.ts';
 import { type Ingredient, readIngredient } from '../weighing/read-ingredient.ts';
 import type { GramsFrom } from '../weighing/weight.ts';
 import { countVersion } from './count-version.ts';
@@ -27,6 +30,7 @@ export interface Score {
   readonly doubts: readonly string[];
   /** What it is written in, where that is not English. */
   readonly language: PageLanguage | null;
+  readonly dish: DishKind;
   readonly steps: readonly string[];
   /** The headings of the list, in their order. */
   readonly groups: readonly string[];
@@ -54,6 +58,10 @@ export interface Score {
     readonly confidence: number;
     /** Words of the line that its food knows nothing of. */
     readonly standIn: string | null;
+    /** The part that it plays, what the steps do with it, and the numbers of those that use it, from 1. */
+    readonly role: Role | null;
+    readonly technique: Technique | null;
+    readonly usedIn: readonly number[];
     readonly doubt: LineDoubt | null;
     readonly warnings: readonly string[];
     /** Unrounded points a serving, by the mark of the program. */
@@ -90,6 +98,8 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     steps: text.steps,
     stepId: (i) => `step-${i}`,
   });
+  const byId = new Map(index.foods.map((f) => [f.id, f]));
+  const food = (id: string): Food | null => byId.get(id) ?? null;
   const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
     count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),
@@ -104,6 +114,7 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     asks: asksOf(text, version.servings),
     doubts: doubtsOf(version, text.makes, index).map((d) => d.words),
     language: options.language ?? null,
+    dish: dishKindOf(version, text.title ?? '', food),
     steps: text.steps,
     groups: [...new Set(text.ingredients.flatMap((i) => (i.group === null ? [] : [i.group])))],
     claims: text.claims,
@@ -134,6 +145,7 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
         group: l.group,
         confidence: r.confidence,
         standIn: l.taken?.standIn ?? null,
+        ...partAnswer(l, version, text.title ?? '', food),
         doubt: lineDoubt(l, foodOf(l, index)),
         warnings: l.warnings,
         raw: Object.fromEntries(programs.map((q, k) => [q.mark, of[k]!.raw])),
@@ -142,6 +154,12 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     }),
     unresolved: version.lines.filter((l) => counted.open.includes(l.id)).map((l) => l.text),
   };
+}
+
+/** The part of a line, as `score` prints it. */
+function partAnswer(line: Line, version: Version, title: string, food: (id: string) => Food | null) {
+  const { role, technique, usedIn } = partOfLine(line, version, title, food);
+  return { role, technique, usedIn: usedIn.map((i) => i + 1) };
 }
 
 const foodOf = (line: Line, index: FoodIndex): Food | null => {

@@ -1,14 +1,11 @@
+import { isFat } from '../dish/is-fat.ts';
+import { type PartOfLine, partOfLine } from '../dish/part-of-line.ts';
 import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
 import { isDeepFryingFat, saysFrying } from './frying-fat.ts';
 
 /** Fat up to this much a serving, in a dish that is no batter, is for the pan, g: common practice. */
 const FOR_THE_PAN_G = 18;
-/** Whether a food is fat to cook with. */
-export const isFat = (food: Food): boolean =>
-  food.kinds.some((k) => k === 'oil' || k === 'fatspread') ||
-  /^(?:butter(?!milk)|lard|ghee|shortening|margarine)/.test(food.id);
-
 /** Whether a dish is a batter or a dough: flour with egg, sugar, or something that raises it. */
 export function isBatter(version: Version, food: (id: string) => Food | null): boolean {
   const foods = version.lines.flatMap((l) =>
@@ -22,6 +19,10 @@ export function isBatter(version: Version, food: (id: string) => Food | null): b
   return flour >= 100 && (raised || foods.some((f) => f.food?.kinds.includes('egg')));
 }
 
+/** Whether what the steps do with a fat or flour decides its part, or its dish does. */
+const decides = (own: Food, { technique }: PartOfLine): boolean =>
+  technique !== null && (isFat(own) || own.kinds.includes('flour') || own.kinds.includes('egg'));
+
 /**
  * The part a line plays in its dish: what the cook said, else what its food usually does, judged by the dish. Fat is
  * in a batter for its crumb, and in small amounts elsewhere for the pan.
@@ -31,6 +32,9 @@ export function roleOfLine(line: Line, version: Version, food: (id: string) => F
   if (own === null) return line.role;
   const usual = own.roles[0] ?? null;
   if (line.role !== null && line.role !== usual) return line.role;
+  // The steps say it, where they use the line.
+  const part = partOfLine(line, version, '', food);
+  if (part.usedIn.length > 0 && decides(own, part)) return part.role;
   // What is fried in is for the pan, however much it is.
   if (isFat(own) && (saysFrying(line) || isDeepFryingFat(line, version, isFat, own))) return 'browning';
   const batter = isBatter(version, food);

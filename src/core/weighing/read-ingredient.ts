@@ -65,7 +65,7 @@ const WHOLE_NAME = 0.9;
 
 /** Parts of a note that say how the food is prepared, and not which food it is. */
 const SAYS_HOW =
-  /\b(?:chopped|diced|sliced|crushed|cubed|grated|shredded|melted|softened|peeled|halved|quartered|mashed|beaten|crumbled|whipped)\b/i;
+  /\b(?:chopped|diced|sliced|crushed|cubed|grated|shredded|melted|softened|peeled|halved|quartered|mashed|beaten|crumbled|whipped|in (?:rings|slices|chunks|cubes|strips|halves|quarters|pieces))\b/i;
 /** How notes say that a food comes without its skin. */
 const WITHOUT_SKIN = /\b(?:skins?|skin and bones?) (?:removed|off|discarded)\b|\bwithout (?:the )?skin\b/gi;
 
