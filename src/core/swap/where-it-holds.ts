@@ -19,6 +19,7 @@ export const WHERE_SWAPS_HOLD: readonly WhereItHolds[] = [
     swaps: ['fat-to-applesauce', 'fat-to-yogurt', 'fat-to-pumpkin', 'fat-to-banana', 'fat-to-prune', 'cakemix-yogurt'],
     dishes: ['batter cake'],
   },
+  { swaps: ['fat-third-yogurt'], dishes: ['yeast dough'] },
   // Half of a fat with nothing in its place: not where it makes the crumb, the crust or the sauce.
   {
     swaps: ['fat-less'],
