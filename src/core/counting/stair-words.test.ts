@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { counterOf, pointFood, sample, testLine, testProgram } from '../../../tests/support/test-lines.ts';
-import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { holdingTogether } from '../dish/holds-together.ts';
 import { plainCounter } from '../program/program.ts';
 import { countVersion } from './count-version.ts';
 import { exactWords, stairPlace } from './stair-words.ts';
@@ -30,15 +31,34 @@ describe('where a dish stands on its stair', () => {
     const house = stairPlace(lines, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
     // Who weighs the butter goes on weighing it; who measures it does not.
     expect(house.more).toBe('Up to 6 g more butter changes nothing.');
-    expect(house.less).toBe('2 g less butter makes it 7.');
+    // Of a kilo of potatoes nobody misses it; of the butter it would be a larger share.
+    expect(house.less).toBe('27 g less potatoes makes it 7.');
     const spoons = readVersion(['1 kg potatoes', '4 tbsp butter'], { servings: 4 });
     const spooned = countVersion(spoons, kitchenOf(), []).lines;
-    const by = stairPlace(spooned, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
+    const potatoes = new Set([spoons.lines[0]!.id]);
+    const by = stairPlace(spooned, plainCounter(sample('HO')), { servings: 4 }, potatoes, 'us');
     expect(`${by.less} ${by.more}`).toMatch(/ t(?:b?)sp \(/);
     // A line of two foods has no measure of its own.
     const two = [{ ...lines[1]!, parts: [...lines[1]!.parts, lines[0]!.parts[0]!] }];
     const mixed = stairPlace(two, plainCounter(sample('HO')), { servings: 4 }, NOBODY, 'us');
     expect(`${mixed.less} ${mixed.more}`).not.toMatch(/tsp|tbsp|cup/);
+  });
+  it('never asks for more than a third of a line, nor for what holds the dish together', () => {
+    // 20 g of butter of which nearly all would have to go.
+    const toast = readVersion(['20 g butter', '40 g bread'], { servings: 1 });
+    const lines = countVersion(toast, kitchenOf(), []).lines;
+    for (const mark of ['LE', 'LA', 'HA', 'HO']) {
+      const { less } = stairPlace(lines, plainCounter(sample(mark)), { servings: 1 }, NOBODY, 'us');
+      const m = /^(\d+(?:\.\d+)?) g less (butter|bread)/.exec(less);
+      if (m !== null) expect(Number(m[1]) / (m[2] === 'butter' ? 20 : 40)).toBeLessThanOrEqual(1 / 3);
+      else expect(less).toMatch(/^No s/);
+    }
+    const sauce = readVersion(['40 g butter', '40 g flour', '500 ml milk'], {
+      servings: 4,
+      steps: [{ id: 's', text: 'Melt the butter, stir in the flour and cook the roux. Whisk in the milk.' }],
+    });
+    const held = holdingTogether(sauce, shippedFood);
+    expect([...held]).toEqual([sauce.lines[0]!.id, sauce.lines[1]!.id]);
   });
   it('never names a kept line for going', () => {
     const named = place('LE').less;

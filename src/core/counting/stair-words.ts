@@ -22,12 +22,17 @@ export interface StairPlace {
   readonly more: string | null;
 }
 
+/** Nobody takes more than this of a line away and has the same dish. */
+const MOST_OF_A_LINE = 1 / 3;
+
 /** Slack is named of lines that carry at least this share of the dish's points: nobody leaves out half a spray. */
 const WORTH_NAMING = 0.1;
 
 /**
- * Describes the slack of a dish for one counter: the single line of which least must go to lose a step, and of which
- * least may come. Kept lines are not named for going.
+ * Describes the slack of a dish for one counter: the single line of which the least share must go to lose a step, a third
+ * of it at the most, and the one of which least may come.
+ *
+ * @param kept lines that are not named for going: kept ones, and those that hold the dish together
  */
 export function stairPlace(
   lines: readonly CountLine[],
@@ -45,7 +50,9 @@ export function stairPlace(
     .filter((l) => Math.abs(now.lines.find((x) => x.id === l.id)?.raw ?? 0) > WORTH_NAMING * Math.abs(now.raw))
     .map((l) => slackOf(lines, l.id, counter, options, now))
     .filter((s): s is Slack => s !== null);
-  const goes = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => a.mustGo! - b.mustGo!)[0];
+  const shareOf = (s: Slack): number => s.mustGo! / (lineGrams(lines, s.lineId) || 1);
+  const could = slacks.filter((s) => s.mustGo !== null && !kept.has(s.lineId)).sort((a, b) => shareOf(a) - shareOf(b));
+  const goes = could.find((s) => shareOf(s) <= MOST_OF_A_LINE);
   const comes = slacks.filter((s) => Number.isFinite(s.mayAdd)).sort((a, b) => a.mayAdd - b.mayAdd)[0];
   const grams = (id: string, g: number, side: SafeSide): string =>
     describeGrams(lines.find((l) => l.id === id)?.weighed ? null : soleFood(lines, id), g, system, side);
@@ -54,7 +61,9 @@ export function stairPlace(
       ? 'It counts nothing.'
       : goes
         ? `${grams(goes.lineId, goes.mustGo!, 'atLeast')} less ${goes.label} makes it ${formatPoints(now.points - step)}.`
-        : `No single line lowers it to ${formatPoints(now.points - step)}, not even left out.`;
+        : could.length > 0
+          ? `No small cut of a single line makes it ${formatPoints(now.points - step)}.`
+          : `No single line lowers it to ${formatPoints(now.points - step)}, not even left out.`;
   const more =
     comes === undefined
       ? null
@@ -79,6 +88,10 @@ export function exactWords(now: Pick<Count, 'raw' | 'points' | 'by'>, counter: C
   }
   return String(now.raw);
 }
+
+/** What a line weighs in the whole dish, g. */
+const lineGrams = (lines: readonly CountLine[], id: string): number =>
+  lines.find((l) => l.id === id)?.parts.reduce((sum, p) => sum + p.grams, 0) ?? 0;
 
 function soleFood(lines: readonly CountLine[], id: string): Food | null {
   const parts = lines.find((l) => l.id === id)?.parts ?? [];

@@ -2,6 +2,7 @@ import { createContext, useContext, useMemo } from 'react';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { countVersion, type VersionCount } from '../../core/counting/count-version.ts';
 import { type StairPlace, stairPlace } from '../../core/counting/stair-words.ts';
+import { holdingTogether } from '../../core/dish/holds-together.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Kitchen } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -28,7 +29,7 @@ export function useOpenRecipe(): OpenRecipe {
 
 /** A version counted for everyone who counts, with where each stands on the stair. Recounted whenever it changes. */
 export function useCount(version: Version): { count: VersionCount; places: StairPlace[]; eaters: CountingEater[] } {
-  const { kitchen } = useOpenRecipe();
+  const { kitchen, food } = useOpenRecipe();
   const eaters = useCounting();
   const { household } = useHousehold();
   return useMemo(() => {
@@ -37,10 +38,10 @@ export function useCount(version: Version): { count: VersionCount; places: Stair
       kitchen,
       eaters.map((e) => e.counter),
     );
-    const kept = new Set(version.lines.filter((l) => l.kept).map((l) => l.id));
+    const kept = new Set([...version.lines.filter((l) => l.kept).map((l) => l.id), ...holdingTogether(version, food)]);
     const places = eaters.map((e) =>
       stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system),
     );
     return { count, places, eaters };
-  }, [version, kitchen, eaters, household.system]);
+  }, [version, kitchen, food, eaters, household.system]);
 }
