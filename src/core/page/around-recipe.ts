@@ -1,7 +1,7 @@
 /** Lines of a page that are no part of its recipe: what a site, a shop of ratings or a mail puts around it. */
 const AROUND: readonly RegExp[] = [
   /^(?:skip|jump) to\b.{0,40}$/i,
-  /^(?:print|pin|save|share|rate|email|tweet|bookmark|follow|subscribe|search|menu|home|log ?in|sign (?:in|up)|download|copy link|close|next|previous|reply|read more|show more|view all|cook mode|add to .{2,30}|scale|(?:de)?select all)(?: (?:this|the|it|us|recipe|to|on|for|now|more|mode|page|post).{0,30})?[\s!.]*$/i,
+  /^(?:print|pin|save|share|rate|email|tweet|bookmark|follow|subscribe|search|menu|home|log ?in|sign (?:in|up)|download|copy link|close|next|previous|reply|read more|show more|view all|cook mode|add to (?:shopping list|cart|favou?rites|collection|meal plan)|scale|(?:de)?select all)(?: (?:this|the|it|us|to|on|for|our|your)){0,2}(?: ?(?:recipes?|post|page|article|now|later|more|mode|link|newsletter|friends?|email|comments?))?[\s!.…]*$/i,
   /^(?:-+ ?)?(?:advertise?ment|sponsored(?: content)?|ads?|affiliate links?.{0,60}|this post (?:may )?contains? .{0,60})(?: ?-+)?$/i,
   /^[★☆⭐✩✭\s]{2,}.{0,30}$/u,
   /^(?:a star rating of )?\d(?:[.,]\d{1,2})? (?:from|out of|\/|stars?)\b.{0,60}$/i,
@@ -20,7 +20,7 @@ const AROUND: readonly RegExp[] = [
   /^(?:all rights reserved|copyright|©).{0,80}$/i,
   /^(?:preparation and cooking time|cooking time|times?|serving size.{0,30})$/i,
   /^\w+ says:$/i,
-  /^(?:instagram|photo|image|picture|video|watch) ?.{0,30}$/i,
+  /^(?:(?:instagram|photo|image|picture|video)s?(?: (?:by|credit|of|:).{0,40})?|watch (?:the |this |our )?video.{0,30})[\s!.]*$/i,
   /^here(?:'s| is) (?:a|the|my|your|our) recipe\b.{0,80}:$/i,
 ];
 

@@ -4,6 +4,7 @@ import { readNumber } from '../reading/read-number.ts';
 import { claimsSaid, saidOnce } from './claims-said.ts';
 import { pansSaid } from './pans-said.ts';
 import { NO_TIMES, type RecipeText } from './recipe-text.ts';
+import { headingOf } from './sections.ts';
 import { servingsIn } from './servings-said.ts';
 
 /** Signs that a text was spoken and not written. */
@@ -20,6 +21,8 @@ const LONG_PARAGRAPH = 200;
 export function isSpoken(text: string): boolean {
   if (text.length > LONGEST_SPOKEN) return false;
   const lines = text.split('\n').filter((l) => l.trim() !== '');
+  // Who writes headings does not speak, however he tells it.
+  if (lines.some((l) => ['ingredients', 'steps'].includes(headingOf(l.trim())?.section ?? ''))) return false;
   const signs = text.match(SIGNS_OF_SPEECH)?.length ?? 0;
   const length = text.length / Math.max(1, lines.length);
   return (signs >= FEWEST_SIGNS && length > 60) || (signs >= 1 && lines.length <= 2 && length > LONG_PARAGRAPH);

@@ -61,7 +61,9 @@ export function htmlText(html: string): HtmlRead {
       continue;
     }
     if (NOT_READ.has(name) && !tag.startsWith('/') && !tag.endsWith('/')) {
-      const end = endOf(name, at);
+      const found = endOf(name, at);
+      // A button that nobody closed does not swallow the page; a script that was cut off does end with it.
+      const end = found === html.length && name !== 'script' && name !== 'style' ? at : found;
       if (name === 'script' && /type\s*=\s*["']?application\/ld\+json/i.test(tag)) data.push(html.slice(at, end));
       at = end;
       continue;

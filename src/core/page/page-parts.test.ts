@@ -10,6 +10,7 @@ import { unmailed } from './mail.ts';
 import { pageLines } from './page-lines.ts';
 import { pansSaid } from './pans-said.ts';
 import { readPage } from './read-page.ts';
+import { recipeAsText } from './recipe-as-text.ts';
 import { headingOf } from './sections.ts';
 import { servingsIn } from './servings-said.ts';
 import { minutesIn, minutesOfDuration, timesSaid } from './times-said.ts';
@@ -284,5 +285,48 @@ describe('a page', () => {
     expect(
       first('Muffins\nCalories per muffin: 145\n\n1 can pumpkin\n1 box cake mix\n\nMix and bake.').claims,
     ).toMatchObject([{ value: 145 }]);
+  });
+  it('keeps steps and lines that look like the buttons of a site', () => {
+    const steps = ['Save the pasta water.', 'Close the lid.', 'Watch it closely.', 'Share it out.', 'Scale the fish.'];
+    expect(
+      first(`Fish\nServes 4\n\nIngredients\n4 portions of cod\n2 lemons\n\nMethod\n${steps.join('\n')}`),
+    ).toMatchObject({
+      servings: 4,
+      steps,
+      ingredients: [{ text: '4 portions of cod' }, { text: '2 lemons' }],
+    });
+  });
+  it('begins with sugar by the gram, and is no panel', () => {
+    const r = first('Syrup\nSugar 150 g\nButter 20 g\nWater 100 ml\n\nBoil the sugar with the water.');
+    expect(r.ingredients.map((i) => i.text)).toEqual(['Sugar 150 g', 'Butter 20 g', 'Water 100 ml']);
+  });
+  it('told in long lines under headings is read by its headings', () => {
+    const story =
+      'This is my soup, and I use it whenever you need something warm, and then you sit down with it and are glad of it.';
+    const r = first(
+      `Leek soup\n${story}\n${story}\n\nIngredients\n3 leeks\n1 l broth\n\nMethod\nFirst you cut the leeks, then you simmer them in the broth, you know, until they are soft and sweet.`,
+    );
+    expect(r).toMatchObject({ title: 'Leek soup', ingredients: [{ text: '3 leeks' }, { text: '1 l broth' }] });
+  });
+  it('of HTML with a button that nobody closed is read to its end', () => {
+    expect(htmlText('<p>Soup</p><button>Print<p>2 leeks</p>').text).toContain('2 leeks');
+  });
+  it('in plain words is the same recipe, read again', () => {
+    for (const text of [
+      'Leek soup\nServes 4\nPrep time: 10 minutes\nAuthor: Berta\nPer serving: 120 kcal\n\nIngredients\n3 leeks\nFor the topping:\n2 slices bread\n\nMethod\n1. Boil the leeks in water.\n2. Toast the bread.\n\nNotes\nKeeps two days.',
+      'Mash\nServes 2\n\nIngredients\n500 g potatoes\n20 g butter\n\nMethod\n1. Boil the potatoes.\n2. Mash them with the butter.',
+    ]) {
+      const r = first(text);
+      const { title, servings, ingredients, steps, author, times, notes } = first(recipeAsText(r));
+      expect({ title, servings, ingredients, steps, author, times, notes }).toEqual({
+        title: r.title,
+        servings: r.servings,
+        ingredients: r.ingredients,
+        steps: r.steps,
+        author: r.author,
+        times: r.times,
+        notes: r.notes,
+      });
+    }
   });
 });

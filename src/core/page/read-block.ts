@@ -17,6 +17,9 @@ import { bareTitle, titleScore } from './title-of.ts';
 
 /** Shorter lines were not broken for want of room. */
 const WRAPPED = 50;
+/** What a recipe can hold of a heading and of claims. */
+const LONGEST_GROUP = 200;
+const MOST_CLAIMS = 20;
 /** Only this many lines of the beginning may be the title. */
 const TITLE_AMONG = 12;
 
@@ -112,7 +115,7 @@ class BlockReader {
       draft.aside.push(text);
       return;
     }
-    if (this.takeFacts(line)) return;
+    if (this.takeFacts(line, at)) return;
     if (this.section === 'nutrition') {
       this.takeClaims(text);
       draft.aside.push(text);
@@ -159,7 +162,7 @@ class BlockReader {
   }
 
   /** Servings, times, source, claims and panels: facts that stand anywhere. */
-  private takeFacts(line: PageLine): boolean {
+  private takeFacts(line: PageLine, at: number): boolean {
     const { draft } = this;
     const { text } = line;
     if (this.section !== 'steps' && this.takeHead(line)) return true;
@@ -170,7 +173,7 @@ class BlockReader {
       draft.sources.push(source);
       return true;
     }
-    if (this.section !== 'ingredients' && isPanelRow(text)) {
+    if (this.section !== 'ingredients' && isPanelRow(text) && this.isInPanel(at)) {
       this.takeClaims(text);
       draft.aside.push(text);
       return true;
@@ -179,6 +182,12 @@ class BlockReader {
     const mayClaim = this.section === 'steps' || this.section === 'top';
     if ((panel || (mayClaim && isClaim(text))) && this.takeClaims(text)) return true;
     return false;
+  }
+
+  /** "Sugar 150 g" alone at the top is an ingredient; a panel has several rows. */
+  private isInPanel(at: number): boolean {
+    const beside = [this.lines[at - 1], this.lines[at + 1]];
+    return this.section !== 'top' || beside.some((l) => l !== undefined && isPanelRow(l.text));
   }
 
   /** The line that says it all at a glance: "Zucchini fritters | makes 12 | 20 min". What else it says may be the title. */
@@ -223,7 +232,7 @@ class BlockReader {
     }
     const named = isPartOfDish(text) && this.isListedNext(at);
     if (named || isGroupHeading(text) || (line.mark === 'heading' && !this.kinds.isIngredient(line))) {
-      this.group = text.replace(/:$/, '').trim();
+      this.group = text.replace(/:$/, '').trim().slice(0, LONGEST_GROUP);
       return;
     }
     // Prose among the ingredients is a note.
@@ -291,7 +300,7 @@ function recipeOfBlock(draft: BlockDraft, subject: string | null): RecipeText {
     steps: found?.steps ?? steps,
     author: source('author'),
     url: source('url'),
-    claims: saidOnce(draft.claims),
+    claims: saidOnce(draft.claims).slice(0, MOST_CLAIMS),
     notes: found?.notes ?? notes,
     times: firstTimes(draft.times),
     pans: pansSaid(found?.steps ?? steps),

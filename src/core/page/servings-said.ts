@@ -25,7 +25,7 @@ const SAYS_MAKES = new RegExp(
 );
 const DOUBLE_LED = new RegExp(String.raw`^(?:yields?|servings?|makes)\s*:\s*(?=${VERB}\b)`, 'i');
 const COUNTED = new RegExp(
-  String.raw`^(?:for |für |pour |para |per |voor )?${ABOUT}${NUMBER_AHEAD}.{1,24}\b${COUNTED_AT_TABLE}\b`,
+  String.raw`^(?:for |für |pour |para |per |voor )?${ABOUT}${NUMBER_AHEAD}.{1,24}\b${COUNTED_AT_TABLE}\b\s*(?:[,(.;|!].*)?$`,
   'i',
 );
 /** In brackets also pieces: "(9 pieces)", "(12 Stück)". */

@@ -6,7 +6,7 @@ export interface SourceSaid {
   readonly url: string | null;
 }
 
-const URL_PATTERN = /https?:\/\/[^\s)>\]]{4,500}/i;
+const URL_PATTERN = /https?:\/\/[^\s)>\]]{4,490}/i;
 /** Lines that name who it is from; only at the head or the end of a recipe, where no ingredient looks like one. */
 const SOURCE_NAMED =
   /^(?:source|from|recipe (?:by|from|courtesy of)|adapted from|by|author|credits?|via|original(?: recipe)?(?: by)?|submitted by|contributed by)\s*[:-]?\s+(.{2,120})$/i;

@@ -40,7 +40,7 @@ export function usePaste() {
   const bringIn = async () => {
     setSending(true);
     // What stands there now is what counts, and not what was read before the last key.
-    const now = await readNow(draft.text);
+    const now = await readNow(draft.text).catch(() => null);
     const wanted = recipeOfPage(now, meant);
     const wrong = whatIsWrong(draft.text, now, wanted, servings);
     setProblem(wrong);

@@ -43,7 +43,7 @@ export function useReading(text: string, foods: readonly Food[] | undefined, sys
     let wanted = true;
     const timer = setTimeout(
       async () => {
-        const answer = text.trim() === '' || foods === undefined ? null : await readNow(text);
+        const answer = text.trim() === '' || foods === undefined ? null : await readNow(text).catch(() => null);
         if (wanted) setRead(answer);
       },
       text.trim() === '' ? 0 : PAUSE,
