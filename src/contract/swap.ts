@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
 import { checkSwap } from '../core/swap/check-swap.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
-import { SWAP_KINDS, type Swap } from '../core/swap/swap.ts';
+import { SWAP_KINDS, type WrittenSwap } from '../core/swap/swap.ts';
 import { Revision } from './entry.ts';
 import { Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
@@ -33,7 +33,7 @@ const fitsTogether = <T extends z.infer<typeof SwapFields>>(swap: T, ctx: z.Refi
 };
 
 /** A swap as a household writes it, or as a file gives it to the command line. */
-export const SwapSchema: z.ZodType<Swap> = schemaOf<Swap>()(SwapFields.superRefine(fitsTogether));
+export const SwapSchema: z.ZodType<WrittenSwap> = schemaOf<WrittenSwap>()(SwapFields.superRefine(fitsTogether));
 export const OwnSwapSchema: z.ZodType<OwnSwap, OwnSwap> = schemaOf<OwnSwap>()(
   SwapFields.extend({ retired: z.boolean() }).superRefine(fitsTogether),
 );

@@ -47,8 +47,7 @@ export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOL
     const index = indexFoods(foods);
     const done = new Map<string, Version>();
     for (const recipe of DEMO_RECIPES) {
-      const asWritten = await bringIn(s, recipe, index, done);
-      await lighten(s, asWritten, recipe.lightened, foods);
+      await lighten(s, await bringIn(s, recipe, index, done), foods);
     }
     await planFeast(s, done, idIn, dayIn(systemZone(), clock()));
   });
@@ -77,7 +76,13 @@ async function planFeast(s: Scope, done: ReadonlyMap<string, Version>, idIn: IdI
 
 export const systemZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
 
-async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map<string, Version>): Promise<Version> {
+/** A dish of the demo that is in the database, and what is still to be made of it. */
+interface BroughtIn extends Pick<DemoRecipe, 'lightened'> {
+  readonly asWritten: Version;
+  readonly title: string;
+}
+
+async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map<string, Version>): Promise<BroughtIn> {
   const text = readRecipe(recipe.text);
   const recipeId = uuid();
   const lines = text.ingredients.map((i): Line => {
@@ -106,20 +111,20 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
   } satisfies NewRecipe;
   await addRecipe(s, body);
   done.set(title, first);
-  return first;
+  return { asWritten: first, title, lightened: recipe.lightened };
 }
 
-async function lighten(
-  s: Scope,
-  asWritten: Version,
-  lightened: DemoRecipe['lightened'],
-  foods: readonly Food[],
-): Promise<void> {
+async function lighten(s: Scope, { asWritten, title, lightened }: BroughtIn, foods: readonly Food[]): Promise<void> {
   const byId = new Map(foods.map((f) => [f.id, f]));
   let version = lightenedCopy(asWritten, lightened.name, () => uuid());
   await makeDocument(s, VERSIONS, version.id, version);
   for (const change of lightened.changes) {
-    const entry = { id: uuid(), label: labelOf(change), undoes: null, changes: changesFor(version, change, byId) };
+    const entry = {
+      id: uuid(),
+      label: labelOf(change),
+      undoes: null,
+      changes: changesFor(version, title, change, byId),
+    };
     await appendEntry(s, VERSIONS, version.id, entry, { exactly: version.revision });
     version = applyEntry(version, entry);
   }
@@ -128,7 +133,7 @@ async function lighten(
 const labelOf = (c: DemoChange): string =>
   'swap' in c ? `Swap ${c.line}` : 'keep' in c ? `Keep ${c.line}` : `Less ${c.line}`;
 
-function changesFor(version: Version, change: DemoChange, foods: ReadonlyMap<string, Food>) {
+function changesFor(version: Version, title: string, change: DemoChange, foods: ReadonlyMap<string, Food>) {
   const line = version.lines.find((l) => l.item.includes(change.line) && l.swapId === null);
   if (!line) throw new Error(`The demo names a line that is not there: ${change.line}`);
   if ('keep' in change) return [lineChange(version, line.id, { ...line, kept: true })];
@@ -139,5 +144,6 @@ function changesFor(version: Version, change: DemoChange, foods: ReadonlyMap<str
   }
   const swap = SWAPS.find((x) => x.id === change.swap);
   if (!swap) throw new Error(`The demo names a swap that is not there: ${change.swap}`);
-  return applySwap(version, line.id, swap, { food: (id) => foods.get(id) ?? null, system: 'us', newId: () => uuid() });
+  const food = (id: string): Food | null => foods.get(id) ?? null;
+  return applySwap(version, line.id, swap, { food, title, system: 'us', newId: () => uuid() });
 }

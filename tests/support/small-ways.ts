@@ -1,4 +1,5 @@
 import { plainCounter } from '../../src/core/program/program.ts';
+import { wholeDeparture } from '../../src/core/swap/departure-words.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import type { Version } from '../../src/core/version/version.ts';
 import type { Aim } from '../../src/core/ways/aim.ts';
@@ -84,12 +85,13 @@ export function smallCases(seed: number, count: number): SmallCase[] {
   return out;
 }
 
-/** Every pick of one choice a line. */
+/** Every pick of one choice a line that keeps the model's own limits. */
 export function* everyPick(model: SearchModel): Generator<LineChoice[]> {
   const at = model.choices.map(() => 0);
   if (model.choices.some((l) => l.choices.length === 0)) return;
   for (;;) {
-    yield model.choices.map((l, i) => l.choices[at[i]!]!);
+    const picks = model.choices.map((l, i) => l.choices[at[i]!]!);
+    if (model.limits.every((l) => picks.reduce((sum, c) => sum + l.of(c), 0) <= l.most + 1e-9)) yield picks;
     let i = 0;
     while (i < at.length && ++at[i]! === model.choices[i]!.choices.length) at[i++] = 0;
     if (i === at.length) return;
@@ -101,7 +103,7 @@ export function leastByTrying({ model, aim }: SmallCase): number | null {
   let least: number | null = null;
   for (const picks of everyPick(model)) {
     const changed = picks.filter((c) => c.kind !== 'stay');
-    const departure = changed.reduce((d, c) => d + c.departure, 0);
+    const departure = wholeDeparture(changed.reduce((d, c) => d + c.departure, 0));
     if (least !== null && departure >= least - 1e-9) continue;
     const got = model.recount(changed);
     const within =

@@ -100,7 +100,7 @@ const ASKED: ReadonlyArray<readonly [kind: DishKind, is: (s: Signs) => boolean]>
       s.grams(flour) >= 60 &&
       s.grams(egg) > 0 &&
       /\b(?:bake|oven|muffin|griddle|waffle)\b/.test(s.steps) &&
-      s.grams(sweet) > 0,
+      s.grams((f) => sweet(f) || f.kinds.includes('mix')) > 0,
   ],
   ['roux sauce', (s) => isRoux(s.steps) && s.grams(dairy) > 0 && !/\bbake\b/.test(s.steps)],
   [

@@ -1,5 +1,5 @@
 import type { Food } from '../food/food.ts';
-import type { Version } from '../version/version.ts';
+import type { Line, Version } from '../version/version.ts';
 import { partOfLine } from './part-of-line.ts';
 import type { Technique } from './technique.ts';
 
@@ -13,13 +13,12 @@ const HOLD: ReadonlySet<Technique> = new Set<Technique>([
   'thicken',
 ]);
 
-/** The lines of a version of which nobody takes a little away: they hold the dish together. */
-export const holdingTogether = (version: Version, food: (id: string) => Food | null): ReadonlySet<string> =>
-  new Set(
-    version.lines
-      .filter((l) => {
-        const { role, technique } = partOfLine(l, version, '', food);
-        return role === 'binder' || role === 'wrapper' || (technique !== null && HOLD.has(technique));
-      })
-      .map((l) => l.id),
-  );
+/** Whether a line holds its dish together: nobody takes a little of it away, or leaves it out. */
+export function holdsTogether(line: Line, version: Version, title: string, food: (id: string) => Food | null): boolean {
+  const { role, technique } = partOfLine(line, version, title, food);
+  return role === 'binder' || role === 'wrapper' || (technique !== null && HOLD.has(technique));
+}
+
+/** The lines of a version that hold the dish together. */
+export const holdingTogether = (version: Version, food: (id: string) => Food | null, title = ''): ReadonlySet<string> =>
+  new Set(version.lines.filter((l) => holdsTogether(l, version, title, food)).map((l) => l.id));

@@ -42,7 +42,7 @@ export interface LineUse {
 }
 
 /** A step's sentence that names a line. */
-interface Said {
+export interface Said {
   readonly text: string;
   readonly step: number;
 }
@@ -91,8 +91,8 @@ const namesInSteps = (line: Line, food: Food | null): Set<string> => {
   return new Set([...(names.length > 0 ? names : own), ...called]);
 };
 
-/** The sentences that name a line. */
-function sentencesNaming(line: Line, version: Version, food: Food | null): Said[] {
+/** The sentences of the steps that name a line, in small letters. */
+export function sentencesNaming(line: Line, version: Version, food: Food | null): Said[] {
   const names = namesInSteps(line, food);
   return version.steps.flatMap((s, step) =>
     s.text
@@ -202,7 +202,7 @@ const RULES: ReadonlyArray<readonly [technique: Technique, is: (a: AskedOfLine) 
       isFat(a.own) &&
       (stepsSay(
         a,
-        '\\b(?:fry|brown|soften|saut|sear|warm|cook|sweat|toast)\\w*\\b[^.]*\\b(?:in|with) (?:the |a little |hot )*N',
+        '\\b(?:fry|brown|soften|saut|sear|warm|cook|sweat|toast)\\w*\\b(?:(?!\\bserve\\b)[^.])*\\b(?:in|with) (?:the |a little |hot )*N',
       ) ||
         stepsSay(a, '\\bheat (?:the )?N')),
   ],

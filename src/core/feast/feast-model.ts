@@ -1,4 +1,5 @@
 import type { Counter } from '../program/program.ts';
+import { alongLimits } from '../ways/along-limits.ts';
 import { houseLimits } from '../ways/house-limits.ts';
 import { isInHouse } from '../ways/in-house.ts';
 import { type ChoiceContext, type LineChoices, lineChoices } from '../ways/line-choices.ts';
@@ -25,7 +26,13 @@ export function feastBench(
   context: Omit<ChoiceContext, 'counters' | 'without' | 'portions'>,
 ): SearchModel {
   const contexts = dishes.map(
-    (d): ChoiceContext => ({ ...context, counters, without: d.without, portions: d.portions }),
+    (d): ChoiceContext => ({
+      ...context,
+      title: d.title,
+      counters,
+      without: d.without,
+      portions: d.portions,
+    }),
   );
   const byDish = dishes.map((d, i) => choicesOf(d, contexts[i]!));
   const choices = byDish.flat();
@@ -43,7 +50,11 @@ export function feastBench(
     counters,
     choices,
     base: baseOf(recount([]), choices, counters),
-    limits: [...dishes.flatMap((d, i) => dishLimit(d, byDish[i]!)), ...houseLimits(choices, context.house)],
+    limits: [
+      ...dishes.flatMap((d, i) => dishLimit(d, byDish[i]!)),
+      ...alongLimits(choices),
+      ...houseLimits(choices, context.house),
+    ],
     additive: addsUp(counters),
     inHouse: context.house === undefined ? null : (c) => isInHouse(c.brings, context.house!),
     recount,

@@ -1,30 +1,42 @@
 import type { Allergen, Food } from '../food/food.ts';
+import { foodWords } from '../food/food-words.ts';
 import { sayLike } from '../food/say-like.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../version/entry.ts';
 import { lineChange } from '../version/entry.ts';
-import type { Line, Step, Version } from '../version/version.ts';
+import { namesOf } from '../version/step-uses.ts';
+import type { Line, Version } from '../version/version.ts';
 import { tinAsSaid } from '../version/words-of-line.ts';
 import type { Weight } from '../weighing/weight.ts';
+import { goesAlong } from './goes-along.ts';
 import type { Swap } from './swap.ts';
-import { swapRefOf } from './swap-ref.ts';
+import { alongRefOf, swapRefOf } from './swap-ref.ts';
+import { lineInDish, methodIn } from './where-it-holds.ts';
 
 export interface SwapContext {
   readonly food: (id: string) => Food | null;
   readonly system: MeasureSystem;
+  /** The recipe's title; left out where nobody knows it. */
+  readonly title?: string;
   /** Makes ids; injected, so that the core stays pure. */
   readonly newId: () => string;
 }
 
 /** Why a swap cannot be applied to a line, in words; null when it can. */
-export function whyNot(swap: Swap, line: Line, share: number = swap.share): string | null {
+export function whyNot(
+  swap: Swap,
+  line: Line,
+  share: number = swap.share,
+  servings: number | null = null,
+): string | null {
   if (line.kept) return 'This line is kept. Take the keep off first.';
   if (line.leftOut) return 'This line is left out.';
   if (line.food.kind !== 'food' || line.weight === null) return 'Say first what this line is and what it weighs.';
   if (!swap.from.includes(line.food.foodId)) return 'This swap is for another food.';
   if (share > swap.mostShare + 1e-9) return `At most ${Math.round(swap.mostShare * 100)} % of it can be swapped so.`;
-  if (swap.stays > 0 && line.weight.grams * (1 - share) < swap.stays - 1e-9)
-    return `There is too little of it: ${swap.stays} g have to stay.`;
+  const stays = Math.max(swap.stays, (swap.staysEach ?? 0) * (servings ?? 4));
+  if (stays > 0 && line.weight.grams * (1 - share) < stays - 1e-9)
+    return `There is too little of it: ${stays} g have to stay.`;
   return null;
 }
 
@@ -66,7 +78,7 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
 
 /**
  * The changes that apply a swap to a line of a version: the line replaced, or its share taken out and what comes in
- * put behind it, and the change of method as a step of its own.
+ * put behind it, what goes along with it, and the change of method as a step of its own.
  *
  * @param share how much of the line is swapped, up to the swap's most; its usual share without.
  * @throws Error with the words of `whyNot` when the swap does not fit.
@@ -79,9 +91,9 @@ export function applySwap(
   share: number = swap.share,
 ): Change[] {
   const line = version.lines.find((l) => l.id === lineId);
-  const why = line === undefined ? 'There is no such line.' : whyNot(swap, line, share);
+  const why = line === undefined ? 'There is no such line.' : whyNot(swap, line, share, version.servings);
   if (line === undefined || why !== null) throw new Error(why ?? '');
-  const own = line.food.kind === 'food' ? context.food(line.food.foodId) : null;
+  const own = foodOf(line, context.food);
   const changes: Change[] = [];
   const mark = swapRefOf(swap.id, share, swap.share);
   const incoming = swap.into.map((t) => {
@@ -114,25 +126,34 @@ export function applySwap(
       changes.push({ kind: 'line', lineId: id, before: null, after: added, index: index + 1 + i });
     });
   }
-  if (swap.method !== null && !version.steps.some((s) => s.text === swap.method)) {
-    const step: Step = { id: context.newId(), text: swap.method };
-    const at = firstStepWith(version.steps, line.item);
+  const { food, title = '' } = context;
+  for (const { line: other, share: gone } of goesAlong(swap, line, { version, title, food })) {
+    const along = { ...other, swapId: alongRefOf(swap.id) };
+    const left = (): Line => ({
+      ...withWeight(other, times(other.weight!, 1 - gone), foodOf(other, food), context.system),
+      swapId: alongRefOf(swap.id),
+    });
+    changes.push(lineChange(version, other.id, gone >= 1 ? { ...along, leftOut: true } : left()));
+  }
+  const at = lineInDish(line, version, food, title);
+  const method = methodIn(swap, at);
+  if (method !== null && !version.steps.some((s) => s.text === method.text)) {
     const after = [...version.steps];
-    after.splice(at, 0, step);
+    after.splice(placeOfMethod(line, version, method.after), 0, { id: context.newId(), text: method.text });
     changes.push({ kind: 'steps', before: version.steps, after });
   }
   return changes;
 }
 
-/** The step before which a change of method belongs: the first that names the food, else the first. */
-function firstStepWith(steps: readonly Step[], item: string): number {
-  const word = item
-    .toLowerCase()
-    .split(/[\s,]+/)
-    .filter((w) => w.length > 3)
-    .pop();
-  const at = word === undefined ? -1 : steps.findIndex((s) => s.text.toLowerCase().includes(word.replace(/s$/, '')));
-  return at === -1 ? 0 : at;
+const foodOf = (line: Line, food: (id: string) => Food | null): Food | null =>
+  line.food.kind === 'food' ? food(line.food.foodId) : null;
+
+/** Where a change of method belongs: before the first step that names the food, or behind the last. */
+function placeOfMethod(line: Line, { steps }: Version, after: boolean): number {
+  const names = new Set(namesOf(line.item).filter((w) => w.length > 2));
+  const naming = steps.flatMap((s, i) => (foodWords(s.text).some((w) => names.has(w)) ? [i] : []));
+  if (after) return naming.length === 0 ? steps.length : naming[naming.length - 1]! + 1;
+  return naming[0] ?? 0;
 }
 
 /** Allergens that a version has and its parent has not. */

@@ -1,8 +1,10 @@
 import type { Food, Role } from '../food/food.ts';
-import { pairLines } from '../version/pair-lines.ts';
+import { type LinePair, pairLines } from '../version/pair-lines.ts';
 import { sameFood } from '../version/same-food.ts';
 import type { Line, Version } from '../version/version.ts';
 import { carriesDish } from './carries-dish.ts';
+import { departureOfSwap } from './departure-of-swap.ts';
+import { wholeDeparture } from './departure-words.ts';
 import { roleOfLine } from './role-of-line.ts';
 import type { Swap } from './swap.ts';
 import { readSwapRef } from './swap-ref.ts';
@@ -33,45 +35,6 @@ const CARRIES = 30;
 export const leftOutDeparture = (role: Role | null, carries = false): number =>
   Math.min(100, (role === null ? LEFT_OUT_ELSE : LEFT_OUT[role]) + (carries ? CARRIES : 0));
 
-/** The departure of a swap of this share: it grows with the share, to 100 at most. */
-export const shareDeparture = (swap: Swap, share: number, departure: number = swap.departure): number =>
-  Math.min(100, Math.round(departure * (share / swap.share) * 10) / 10);
-
-/**
- * How far a version is from the family's dish: the departures of its swaps and of what is left out, added up, once for
- * each line, at most 100.
- *
- * @param food the pantry, to judge roles by the dish; without it a line's own role counts.
- */
-export function departureOf(
-  version: Version,
-  swaps: readonly Swap[],
-  food: (id: string) => Food | null = () => null,
-  corrected: (swap: Swap, role: Role | null) => number = (s) => s.departure,
-): number {
-  const seen = new Set<string>();
-  let sum = 0;
-  for (const line of version.lines) {
-    const mark = readSwapRef(line.swapId);
-    const swap = swaps.find((s) => s.id === mark?.swapId);
-    const key = `${line.originLineId} ${line.swapId}`;
-    if (seen.has(key)) continue;
-    seen.add(key);
-    if (swap) sum += shareDeparture(swap, mark?.share ?? swap.share, corrected(swap, roleOfLine(line, version, food)));
-    else if (line.leftOut) sum += leftOutAs(line, asItWas(version), food);
-  }
-  return Math.min(100, Math.round(sum * 10) / 10);
-}
-
-const asItWas = (version: Version): Version => ({
-  ...version,
-  lines: version.lines.map((l) => ({ ...l, leftOut: false })),
-});
-
-/** The departure of leaving a line out of a dish that has all its lines. */
-const leftOutAs = (line: Line, whole: Version, food: (id: string) => Food | null): number =>
-  leftOutDeparture(roleOfLine(line, whole, food), carriesDish(line, whole, food));
-
 /** How far a version is from the family's dish, as far as anybody said. */
 export interface Departure {
   /** 0 to 100, in tenths. */
@@ -80,35 +43,63 @@ export interface Departure {
   readonly unsaid: readonly string[];
 }
 
+/** What a departure is told by besides the two versions. */
+export interface DepartureContext {
+  readonly swaps: readonly Swap[];
+  readonly food: (id: string) => Food | null;
+  /** The recipe's title; left out where nobody knows it. */
+  readonly title?: string;
+  /** A swap's departure as a household's verdicts corrected it; the swap's own without. */
+  readonly corrected?: (swap: Swap, role: Role | null) => number;
+  /** What a line departs at the least because it must not stay, by `originLineId`: nothing that others could avoid. */
+  readonly forced?: ReadonlyMap<string, number>;
+}
+
 /**
  * The departure of a version from the one as written: its swaps, what is left out, and what there is less of by hand,
  * which departs like the same share left out. Other changes by hand are named: nobody said how far they go.
  */
-export function departureFrom(
-  asWritten: Version,
-  version: Version,
-  swaps: readonly Swap[],
-  food: (id: string) => Food | null,
-  corrected: (swap: Swap, role: Role | null) => number = (s) => s.departure,
-): Departure {
+export function departureFrom(asWritten: Version, version: Version, context: DepartureContext): Departure {
   const scale = (version.servings ?? 1) / (asWritten.servings ?? version.servings ?? 1);
-  const goneAltogether = (line: Line): number => leftOutAs(line, asWritten, food);
   const unsaid: string[] = [];
-  let less = 0;
+  let sum = 0;
   for (const pair of pairLines(asWritten, version)) {
-    if (!pair.changed || pair.after.some((l) => l.swapId !== null)) continue;
-    const here = pair.after.filter((l) => !l.leftOut);
-    if (pair.before !== null && here.length === 0) {
-      // A line taken out of the list departs like one that is crossed out.
-      if (pair.after.length === 0 && pair.before.weight !== null) less += goneAltogether(pair.before);
-      continue;
-    }
-    const share = pair.before === null ? null : shareGone(pair.before, here, scale);
-    if (share === null) unsaid.push(here[0]?.item ?? '');
-    else less += share * goneAltogether(pair.before!);
+    const far = departureOfPair(pair, asWritten, scale, context);
+    if (far === null) unsaid.push(pair.after.find((l) => !l.leftOut)?.item ?? '');
+    else sum += Math.max(0, far - (far > 0 ? (context.forced?.get(pair.originLineId) ?? 0) : 0));
   }
-  const swapped = departureOf(version, swaps, food, corrected);
-  return { known: Math.min(100, Math.round((swapped + less) * 10) / 10), unsaid };
+  return { known: wholeDeparture(sum), unsaid };
+}
+
+/** How far one line moved; null where it was changed by hand and nobody said how far that goes. */
+function departureOfPair(
+  { before, after, changed }: LinePair,
+  asWritten: Version,
+  scale: number,
+  { swaps, food, title = '', corrected = (s) => s.departure }: DepartureContext,
+): number | null {
+  if (!changed && before !== null && after.every((l) => l.swapId === null)) return 0;
+  if (after.some((l) => readSwapRef(l.swapId)?.along)) return 0;
+  const gone = (line: Line): number => {
+    const role = roleOfLine(line, asWritten, food, title);
+    return leftOutDeparture(role, carriesDish(line, asWritten, food, title));
+  };
+  const marks = [...new Set(after.flatMap((l) => (l.swapId === null ? [] : [l.swapId])))];
+  if (marks.length > 0 && before !== null) {
+    const role = roleOfLine(before, asWritten, food, title);
+    return marks.map(readSwapRef).reduce((sum, mark) => {
+      const swap = swaps.find((s) => s.id === mark?.swapId);
+      if (swap === undefined) return sum + (after.every((l) => l.leftOut) ? gone(before) : 0);
+      const at = { line: before, version: asWritten, title, food };
+      return sum + departureOfSwap(swap, mark?.share ?? swap.share, corrected(swap, role), at);
+    }, 0);
+  }
+  const here = after.filter((l) => !l.leftOut);
+  if (before === null) return here.length === 0 ? 0 : null;
+  // A line that is taken out of the list departs like one that is crossed out.
+  if (here.length === 0) return before.weight === null && after.length === 0 ? 0 : gone(before);
+  const share = shareGone(before, here, scale);
+  return share === null ? null : share * gone(before);
 }
 
 /** The share of a line that is gone when there is only less of the same food; null when something else changed. */

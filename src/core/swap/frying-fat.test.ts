@@ -14,7 +14,12 @@ const steps = (...texts: string[]) => texts.map((text, i) => ({ id: `s${i}`, tex
 const offered = (lines: string[], ...texts: string[]): string[] => {
   const version = readVersion(lines, { servings: 4, steps: steps(...texts) });
   const line = version.lines[0]!;
-  return swapsFitting(SWAPS, line, version, roleOfLine(line, version, shippedFood), shippedFood).map((s) => s.id);
+  return swapsFitting(SWAPS, line, {
+    version,
+    title: '',
+    role: roleOfLine(line, version, shippedFood),
+    food: shippedFood,
+  }).map((s) => s.id);
 };
 
 describe('fat that food is fried in, swimming', () => {

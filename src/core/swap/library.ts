@@ -1,46 +1,29 @@
-import { ROLES, type Role } from '../food/food.ts';
-import { SWAP_TABLE } from './library.data.ts';
-import { SWAP_KINDS, type Swap, type SwapKind } from './swap.ts';
-
-function readRow(row: string): Swap {
-  const cells = row.split('|').map((c) => c.trim());
-  const [id, name, kind, role, from, into, share, departure, method, watch, why] = cells as string[];
-  const ok = cells.length === 11 && SWAP_KINDS.includes(kind as SwapKind) && ROLES.includes(role as Role);
-  if (!ok) throw new Error(`Swap row "${id}" has the wrong form`);
-  const targets = into!
-    .split(';')
-    .map((t) => t.trim())
-    .filter(Boolean)
-    .map((t) => {
-      const [foodId, ratio] = t.split(' ');
-      return { foodId: foodId!, ratio: Number(ratio) };
-    });
-  return {
-    id: id!,
-    name: name!,
-    kind: kind as SwapKind,
-    role: role as Role,
-    from: from!.split(' '),
-    // A ratio of 0 says that nothing comes in for what goes: "half of the bacon".
-    into: targets.filter((t) => t.ratio > 0),
-    ...shareOf(share!),
-    departure: Number(departure),
-    method: method || null,
-    watch: watch || null,
-    why: why!,
-  };
-}
-
-/** `0.5`, `0.5..0.75` up to three quarters, `0.5 stays 5` with 5 g left in any case. */
-function shareOf(cell: string): Pick<Swap, 'share' | 'mostShare' | 'stays'> {
-  const m = /^([\d.]+?)(?:\.\.([\d.]+))?(?: stays ([\d.]+))?$/.exec(cell);
-  if (m === null) throw new Error(`Swap share "${cell}" has the wrong form`);
-  const share = Number(m[1]);
-  return { share, mostShare: Number(m[2] ?? share), stays: Number(m[3] ?? 0) };
-}
+import { DAIRY_SWAPS } from './shipped/dairy.data.ts';
+import { FATS_SWAPS } from './shipped/fats.data.ts';
+import { MEAT_FISH_EGGS_SWAPS } from './shipped/meat-fish-eggs.data.ts';
+import { RETIRED_SWAPS_TABLE } from './shipped/retired.data.ts';
+import { SAME_AGAIN_SWAPS } from './shipped/same-again.data.ts';
+import { SAUCES_DRINKS_SWAPS } from './shipped/sauces-drinks.data.ts';
+import { STARCHES_SWAPS } from './shipped/starches.data.ts';
+import { SWEETS_SWAPS } from './shipped/sweets.data.ts';
+import { VEGETABLES_PLATE_SWAPS } from './shipped/vegetables-plate.data.ts';
+import type { Swap } from './swap.ts';
+import { readSwapTable } from './swap-table.ts';
 
 /** The swaps that come with Imbiss. */
-export const SWAPS: readonly Swap[] = SWAP_TABLE.trim().split('\n').map(readRow);
+export const SWAPS: readonly Swap[] = [
+  MEAT_FISH_EGGS_SWAPS,
+  DAIRY_SWAPS,
+  FATS_SWAPS,
+  SWEETS_SWAPS,
+  STARCHES_SWAPS,
+  SAUCES_DRINKS_SWAPS,
+  VEGETABLES_PLATE_SWAPS,
+  SAME_AGAIN_SWAPS,
+].flatMap(readSwapTable);
+
+/** Swaps that came with Imbiss once: what was made with them still knows them. */
+export const RETIRED_SWAPS: readonly Swap[] = readSwapTable(RETIRED_SWAPS_TABLE);
 
 /** The swaps that fit a food, nearest to the family's dish first. */
 export function swapsFor(foodId: string, swaps: readonly Swap[] = SWAPS): Swap[] {

@@ -46,7 +46,7 @@ describe('a swap of one’s own', () => {
     const made = applyEntry(version, { id: 'e', label: 'own', changes, undoes: null });
     expect(made.lines[0]).toMatchObject({ item: shippedFood('quark-fatfree')!.name, swapId: 'own-quark-for-cream' });
     expect(made.lines[0]!.weight!.grams).toBeCloseTo(cream.weight!.grams * 0.8, 6);
-    expect(departureFrom(version, made, shelf.all, shippedFood)).toEqual({ known: 0.1, unsaid: [] });
+    expect(departureFrom(version, made, { swaps: shelf.all, food: shippedFood })).toEqual({ known: 0.1, unsaid: [] });
   });
   it('is not offered when it is retired, but what was made with it still knows it', () => {
     const { offered, all } = shelfOf([own({ retired: true })], SWAPS);
@@ -151,13 +151,13 @@ describe('a change made by hand, read as a swap', () => {
 });
 
 describe('the departure of a version', () => {
-  const from = (lines: Line[]) => departureFrom(version, after(lines), SWAPS, shippedFood);
+  const from = (lines: Line[]) => departureFrom(version, after(lines), { swaps: SWAPS, food: shippedFood });
   const [, , butter, walnuts] = version.lines as [Line, Line, Line, Line];
   it('is nothing where nothing was changed, and for twice as many', () => {
     expect(from([...version.lines])).toEqual({ known: 0, unsaid: [] });
     const twice = version.lines.map((l) => weighing(l, l.weight!.grams * 2));
     const scaled = { ...after(twice), servings: 12 };
-    expect(departureFrom(version, scaled, SWAPS, shippedFood)).toEqual({ known: 0, unsaid: [] });
+    expect(departureFrom(version, scaled, { swaps: SWAPS, food: shippedFood })).toEqual({ known: 0, unsaid: [] });
   });
   it('counts less by hand like the share left out', () => {
     const half = from([cream, weighing(gruyere, 75), butter, walnuts]).known;
@@ -170,7 +170,7 @@ describe('the departure of a version', () => {
     const none = (v: Version): Version => ({ ...v, servings: null });
     const half = none(after([cream, weighing(gruyere, 75), butter, walnuts]));
     const gone = leftOutDeparture('melt');
-    expect(departureFrom(none(version), half, SWAPS, shippedFood).known).toBeCloseTo(gone / 2, 6);
+    expect(departureFrom(none(version), half, { swaps: SWAPS, food: shippedFood }).known).toBeCloseTo(gone / 2, 6);
   });
   it('names what was changed by hand and nobody said how far', () => {
     const quark = { ...lineOf('100 g quark'), id: 'q', originLineId: cream.originLineId };
@@ -207,7 +207,7 @@ describe('what cannot be read as a swap', () => {
 
 describe('how far a version departs', () => {
   const far = (lines: readonly Line[], servings = 6) =>
-    departureFrom(version, { ...version, servings, lines }, SWAPS, shippedFood).known;
+    departureFrom(version, { ...version, servings, lines }, { swaps: SWAPS, food: shippedFood }).known;
   it('is as far for a line that is taken out of the list as for one that is crossed out', () => {
     const crossed = version.lines.map((l) => (l === gruyere ? { ...l, leftOut: true } : l));
     const gone = version.lines.filter((l) => l !== gruyere);
@@ -225,7 +225,7 @@ describe('how far a version departs', () => {
   it('says nothing of a line that never had a weight', () => {
     const salted = readVersion(['150 g Gruyère', 'salt'], { servings: 6 });
     const without = { ...salted, lines: salted.lines.slice(0, 1) };
-    expect(departureFrom(salted, without, SWAPS, shippedFood).known).toBe(0);
+    expect(departureFrom(salted, without, { swaps: SWAPS, food: shippedFood }).known).toBe(0);
   });
 });
 

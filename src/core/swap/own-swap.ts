@@ -1,7 +1,8 @@
-import type { Swap } from './swap.ts';
+import { RETIRED_SWAPS } from './library.ts';
+import type { Swap, WrittenSwap } from './swap.ts';
 
 /** A swap that a household wrote. */
-export interface OwnSwap extends Swap {
+export interface OwnSwap extends WrittenSwap {
   /** Not offered any more; versions that were made with it still know it. */
   readonly retired: boolean;
 }
@@ -17,5 +18,5 @@ export interface SwapShelf {
 /** Own swaps beside the shipped ones; own ones first, for they are the family's. */
 export const shelfOf = (own: readonly OwnSwap[], shipped: readonly Swap[]): SwapShelf => ({
   offered: [...own.filter((s) => !s.retired), ...shipped],
-  all: [...own, ...shipped],
+  all: [...own, ...shipped, ...RETIRED_SWAPS],
 });

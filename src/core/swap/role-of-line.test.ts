@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { departureOf, leftOutDeparture, shareDeparture } from './departure.ts';
+import { departureFrom, leftOutDeparture } from './departure.ts';
+import { shareDeparture } from './departure-of-swap.ts';
 import { fitsRole } from './fits-line.ts';
 import { SWAPS } from './library.ts';
 import { isBatter, roleOfLine } from './role-of-line.ts';
-import { readSwapRef, swapRefOf } from './swap-ref.ts';
+import { alongRefOf, readSwapRef, swapRefOf } from './swap-ref.ts';
 
 const cake = readVersion(['300 g flour', '150 g butter', '150 g sugar', '3 eggs', '1 tsp baking powder'], {
   servings: 12,
@@ -60,8 +61,10 @@ describe('departure', () => {
       ),
     };
     const own = swap('cream-half-evaporated').departure;
-    expect(departureOf(changed, SWAPS, shippedFood)).toBe(own + leftOutDeparture('thickener'));
-    expect(departureOf(changed, SWAPS, shippedFood, () => 1)).toBe(1 + leftOutDeparture('thickener'));
+    const departs = (corrected?: () => number) =>
+      departureFrom(stew, changed, { swaps: SWAPS, food: shippedFood, ...(corrected && { corrected }) }).known;
+    expect(departs()).toBe(own + leftOutDeparture('thickener'));
+    expect(departs(() => 1)).toBe(1 + leftOutDeparture('thickener'));
   });
 });
 
@@ -69,8 +72,9 @@ describe('the mark of a swap on a line', () => {
   it('names the swap, and its share where it is not the usual', () => {
     expect(swapRefOf('soured-half', 0.5, 0.5)).toBe('soured-half');
     expect(swapRefOf('soured-half', 0.75, 0.5)).toBe('soured-half@0.75');
-    expect(readSwapRef('soured-half@0.75')).toEqual({ swapId: 'soured-half', share: 0.75 });
-    expect(readSwapRef('soured-half')).toEqual({ swapId: 'soured-half', share: null });
+    expect(readSwapRef('soured-half@0.75')).toEqual({ swapId: 'soured-half', share: 0.75, along: false });
+    expect(readSwapRef('soured-half')).toEqual({ swapId: 'soured-half', share: null, along: false });
+    expect(readSwapRef(alongRefOf('roux-half'))).toEqual({ swapId: 'roux-half', share: null, along: true });
     expect(readSwapRef(null)).toBeNull();
   });
 });

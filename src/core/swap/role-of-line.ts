@@ -26,14 +26,16 @@ const decides = (own: Food, { technique }: PartOfLine): boolean =>
 /**
  * The part a line plays in its dish: what the cook said, else what its food usually does, judged by the dish. Fat is
  * in a batter for its crumb, and in small amounts elsewhere for the pan.
+ *
+ * @param title the recipe's title, which helps to tell the kind of dish
  */
-export function roleOfLine(line: Line, version: Version, food: (id: string) => Food | null): Role | null {
+export function roleOfLine(line: Line, version: Version, food: (id: string) => Food | null, title = ''): Role | null {
   const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
   if (own === null) return line.role;
   const usual = own.roles[0] ?? null;
   if (line.role !== null && line.role !== usual) return line.role;
   // The steps say it, where they use the line.
-  const part = partOfLine(line, version, '', food);
+  const part = partOfLine(line, version, title, food);
   if (part.usedIn.length > 0 && decides(own, part)) return part.role;
   // What is fried in is for the pan, however much it is.
   if (isFat(own) && (saysFrying(line) || isDeepFryingFat(line, version, isFat, own))) return 'browning';

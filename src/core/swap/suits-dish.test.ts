@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { carriesDish, shareOfDish } from './carries-dish.ts';
+import { carriesDish } from './carries-dish.ts';
 import { leftOutDeparture } from './departure.ts';
 import { SWAPS } from './library.ts';
 import { isSweetDish, suitsDish } from './suits-dish.ts';
@@ -30,10 +30,7 @@ describe('a sweet dish', () => {
 });
 
 describe('what a dish is made of', () => {
-  const pudding = dish(5, '200 g rice', '1 l milk', '4 tbsp sugar', '20 g butter');
   it('is harder to leave out than a little of the same', () => {
-    const milk = shareOfDish(pudding.lines[1]!, pudding);
-    expect(milk).toBeGreaterThan(0.7);
     expect(leftOutDeparture('creaminess', true)).toBe(leftOutDeparture('creaminess') + 30);
     expect(leftOutDeparture('protein', true)).toBe(100);
   });
@@ -44,6 +41,10 @@ describe('what a dish is made of', () => {
     ],
     [
       ['1 kg beef chuck', '600 g onions', '3 tbsp lard', '800 ml chicken stock'],
+      [true, true, false, false],
+    ],
+    [
+      ['500 g split peas', '2 l chicken broth', '1 onion', '150 g ham'],
       [true, false, false, true],
     ],
     [
@@ -58,9 +59,13 @@ describe('what a dish is made of', () => {
     const version = dish(6, ...lines);
     expect(version.lines.map((l) => carriesDish(l, version, shippedFood))).toEqual(carries);
   });
-  it('has shares that add up to the whole', () => {
-    const sum = pudding.lines.reduce((s, l) => s + shareOfDish(l, pudding), 0);
-    expect(sum).toBeCloseTo(1, 9);
-    expect(shareOfDish(pudding.lines[0]!, { ...pudding, lines: [] })).toBe(0);
+  it.each([
+    ['Pecan pie', ['200 g pecans', '1 cup corn syrup', '3 eggs', '1 pie crust'], [true, true, false, false]],
+    ['Peanut butter shake', ['100 g peanut butter', '5 g butter', '500 g bananas'], [true, false, true]],
+    ['Potato and leek gratin', ['1 kg potatoes', '1 leek', '200 ml cream'], [true, true, false]],
+    ['Chicken soup', ['100 g chicken breast', '2 l chicken broth', '200 g carrots'], [true, false, true]],
+  ])('%s is named after what is in its name', (title, lines, carries) => {
+    const version = dish(6, ...lines);
+    expect(version.lines.map((l) => carriesDish(l, version, shippedFood, title))).toEqual(carries);
   });
 });

@@ -1,4 +1,5 @@
 import type { Role } from '../food/food.ts';
+import type { SwapCondition } from './swap-condition.ts';
 
 export const SWAP_KINDS = ['twin', 'standIn', 'part', 'leaveOut', 'bulkUp', 'toPlate'] as const;
 export type SwapKind = (typeof SWAP_KINDS)[number];
@@ -9,8 +10,24 @@ export interface SwapInto {
   readonly ratio: number;
 }
 
-/** A rule that replaces a line, or a share of it, for the role it plays. */
-export interface Swap {
+/** What changes in the method, in some places or in all others. */
+export interface SwapMethod {
+  /** Where it is said; empty for everywhere else. */
+  readonly at: readonly SwapCondition[];
+  readonly text: string;
+  /** Whether it belongs behind the last step that uses the line: it goes in there, and not where it did. */
+  readonly after: boolean;
+}
+
+/** A line of another part that a swap takes along: the eggs of a boxed mix, the flour of a roux. */
+export interface SwapAlso {
+  readonly role: Role;
+  /** How much of it goes, 0 < share ≤ 1. */
+  readonly share: number;
+}
+
+/** A rule that replaces a line, or a share of it, for the role it plays, as a household may write it. */
+export interface WrittenSwap {
   readonly id: string;
   readonly name: string;
   readonly kind: SwapKind;
@@ -33,4 +50,18 @@ export interface Swap {
   readonly watch: string | null;
   /** Why it works. */
   readonly why: string;
+}
+
+/** A swap, with what only those that come with Imbiss say: where it holds, and what goes with it. */
+export interface Swap extends WrittenSwap {
+  /** What of the line has to stay in every serving, g. */
+  readonly staysEach?: number;
+  /** What goes with it, of the lines that the same steps use. */
+  readonly also?: readonly SwapAlso[];
+  /** Where it holds: one of them is enough, and none says everywhere. Left out like none. */
+  readonly fits?: readonly SwapCondition[];
+  /** Where it does not, whatever else is so. */
+  readonly refuses?: readonly SwapCondition[];
+  /** What changes in the method by the place, the first that is so; left out where `method` says it all. */
+  readonly methods?: readonly SwapMethod[];
 }

@@ -15,7 +15,9 @@ export interface Transferred {
 
 /** Applies the swaps of one version to another, each to every line that it fits, in the shares they were made with. */
 export function transferSwaps(from: Version, to: Version, swaps: readonly Swap[], context: SwapContext): Transferred {
-  const marks = [...new Set(from.lines.flatMap((l) => (l.swapId === null ? [] : [l.swapId])))].map(readSwapRef);
+  const marks = [
+    ...new Set(from.lines.flatMap((l) => (l.swapId === null || readSwapRef(l.swapId)?.along ? [] : [l.swapId]))),
+  ].map(readSwapRef);
   const fitted: string[] = [];
   const unfitted: string[] = [];
   const changes: Change[] = [];

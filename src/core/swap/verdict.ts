@@ -38,7 +38,7 @@ export function judgedSwaps(version: Version, food: (id: string) => Food | null)
   const out = new Map<string, JudgedSwap>();
   for (const line of version.lines) {
     const mark = readSwapRef(line.swapId);
-    if (mark === null) continue;
+    if (mark === null || mark.along) continue;
     const place = placeOf(roleOfLine(line, version, food));
     out.set(`${mark.swapId} ${place}`, { swapId: mark.swapId, place });
   }

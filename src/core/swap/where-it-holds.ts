@@ -1,66 +1,82 @@
-import type { DishKind } from '../dish/dish-kind.ts';
-import type { Technique } from '../dish/technique.ts';
+import { type DishKind, dishKindOf } from '../dish/dish-kind.ts';
+import { isNamedAfter } from '../dish/named-after.ts';
+import { sentencesNaming, type Technique, useOfLine } from '../dish/technique.ts';
+import type { Food } from '../food/food.ts';
+import type { Line, Version } from '../version/version.ts';
+import type { Swap, SwapMethod } from './swap.ts';
+import type { SwapCondition } from './swap-condition.ts';
 
-/** Where a swap holds: in which dishes, and where the steps do what with the line. What is left out is no condition. */
-export interface WhereItHolds {
-  readonly swaps: readonly string[];
-  readonly dishes?: readonly DishKind[];
-  readonly notDishes?: readonly DishKind[];
-  readonly techniques?: readonly Technique[];
-  readonly notTechniques?: readonly Technique[];
+/** What the conditions of swaps are held against: a line in its dish. */
+export interface LineInDish {
+  readonly dish: DishKind;
+  readonly technique: Technique | null;
+  readonly hasSteps: boolean;
+  /** Title, line and all steps, in small letters. */
+  readonly words: string;
+  /** Title, line and the sentences that name the line, in small letters. */
+  readonly ownWords: string;
+  readonly foods: readonly Food[];
+  readonly named: boolean;
 }
 
-const DRY_DOUGHS = ['cookie', 'yeast dough', 'pastry', 'crumble'] as const;
+/** A line as the conditions of swaps ask for it. */
+export function lineInDish(line: Line, version: Version, food: (id: string) => Food | null, title: string): LineInDish {
+  const dish = dishKindOf(version, title, food);
+  const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
+  const said = `${title}\n${line.text}`.toLowerCase();
+  return {
+    dish,
+    technique: useOfLine(line, version, dish, food).technique,
+    hasSteps: version.steps.length > 0,
+    words: `${said}\n${version.steps.map((s) => s.text.toLowerCase()).join('\n')}`,
+    ownWords: `${said}\n${sentencesNaming(line, version, own)
+      .map((s) => s.text)
+      .join('\n')}`,
+    foods: version.lines.flatMap((l) => {
+      const f = l.food.kind === 'food' && !l.leftOut ? food(l.food.foodId) : null;
+      return f === null ? [] : [f];
+    }),
+    named: isNamedAfter(title, line, version),
+  };
+}
 
-/** Common practice: what a swap does to a dish that it is not made for. */
-export const WHERE_SWAPS_HOLD: readonly WhereItHolds[] = [
-  // Purées and yogurt hold the moisture of a batter that bakes; nothing else.
-  {
-    swaps: ['fat-to-applesauce', 'fat-to-yogurt', 'fat-to-pumpkin', 'fat-to-banana', 'fat-to-prune', 'cakemix-yogurt'],
-    dishes: ['batter cake'],
-  },
-  { swaps: ['fat-third-yogurt'], dishes: ['yeast dough'] },
-  // Half of a fat with nothing in its place: not where it makes the crumb, the crust or the sauce.
-  {
-    swaps: ['fat-less'],
-    notDishes: ['batter cake', 'confection', ...DRY_DOUGHS],
-    notTechniques: ['make a roux', 'whisk to an emulsion', 'cream', 'rub in', 'melt into'],
-  },
-  { swaps: ['dressing-fat-broth'], techniques: ['dress'] },
-  // Light butter and margarine are half water.
-  {
-    swaps: ['butter-to-light', 'margarine-light'],
-    notDishes: ['confection', ...DRY_DOUGHS],
-    notTechniques: ['make a roux', 'whisk to an emulsion', 'deep-fry', 'fry in'],
-  },
-  { swaps: ['flour-out', 'flour-to-starch'], notTechniques: ['make a roux', 'dredge', 'bread'] },
-  // What does not whip, and what breaks where cream sets or boils down.
-  {
-    swaps: ['cream-to-evaporated', 'cream-half-evaporated', 'cream-to-cauliflower', 'cream-to-half', 'cream-to-yogurt'],
-    notDishes: ['confection', 'whipped'],
-    notTechniques: ['whip'],
-  },
-  { swaps: ['cream-to-yogurt', 'cream-to-cauliflower'], notDishes: ['custard', 'pastry', 'drink'] },
-  { swaps: ['whipped-to-topping'], techniques: ['whip'] },
-  { swaps: ['cheese-third-parmesan'], notTechniques: ['melt into'], notDishes: ['roux sauce', 'spread'] },
-  { swaps: ['mash-cauliflower'], dishes: ['mash'] },
-  { swaps: ['rice-less'], dishes: ['soup', 'custard'] },
-  { swaps: ['syrup-sugarfree'], notDishes: ['confection', 'pastry', 'cookie'] },
-  { swaps: ['sugar-less'], notDishes: ['yeast dough', 'confection', 'whipped'] },
-  { swaps: ['sugar-half-sweetener', 'sugar-half-stevia'], notDishes: ['confection', 'yeast dough'] },
-  // Crumbs that hold a mince together are no crumbs on top.
-  { swaps: ['crumbs-less'], notDishes: ['breaded'], notTechniques: ['bread', 'bind', 'rub in'] },
-];
+/** Whether words have this one, or one that begins with it. */
+function hasWord(words: string, word: string): boolean {
+  for (let at = words.indexOf(word); at !== -1; at = words.indexOf(word, at + 1))
+    if (at === 0 || !/\p{L}/u.test(words[at - 1]!)) return true;
+  return false;
+}
+
+/** Whether a condition is so for a line in its dish. */
+function isSo(c: SwapCondition, at: LineInDish, words: string): boolean {
+  switch (c.kind) {
+    case 'dish':
+      return at.dish === c.dish;
+    case 'technique':
+      return at.technique === c.technique;
+    case 'word':
+      return hasWord(words, c.word);
+    case 'with':
+      return at.foods.some((f) => f.kinds.includes(c.food));
+    case 'named':
+      return at.named;
+  }
+}
 
 /**
- * Whether a swap holds in a dish, where the steps do this with the line. Where nobody knows the dish or what is done,
- * only a condition that forbids can fail, and one that asks for a technique waits for the steps to say it.
+ * Whether a swap holds for a line in its dish. Where a recipe has no steps, nobody knows what is done with the line: then
+ * only words, foods beside it, and what forbids it keep it out.
  */
-export function holdsIn(swapId: string, dish: DishKind, technique: Technique | null, hasSteps: boolean): boolean {
-  return WHERE_SWAPS_HOLD.filter((w) => w.swaps.includes(swapId)).every((w) => {
-    if (w.notDishes?.includes(dish) || (technique !== null && w.notTechniques?.includes(technique))) return false;
-    if (!hasSteps) return true;
-    if (w.dishes !== undefined && !w.dishes.includes(dish)) return false;
-    return w.techniques === undefined || (technique !== null && w.techniques.includes(technique));
-  });
+export function holdsIn(swap: Pick<Swap, 'fits' | 'refuses'>, at: LineInDish): boolean {
+  const { fits = [], refuses = [] } = swap;
+  if (refuses.some((c) => isSo(c, at, at.ownWords))) return false;
+  if (fits.length === 0) return true;
+  if (!at.hasSteps && fits.some((c) => c.kind === 'technique' || c.kind === 'dish')) return true;
+  return fits.some((c) => isSo(c, at, at.words));
+}
+
+/** What a swap changes in the method of this dish; null where nothing does. */
+export function methodIn(swap: Pick<Swap, 'method' | 'methods'>, at: LineInDish): SwapMethod | null {
+  const { methods = swap.method === null ? [] : [{ at: [], text: swap.method, after: false }] } = swap;
+  return methods.find((m) => m.at.length === 0 || m.at.some((c) => isSo(c, at, at.words))) ?? null;
 }

@@ -7,9 +7,10 @@ import { type ChoiceContext, LEAVE_OUT, type LineChoice } from './line-choices.t
 export function wayChanges(
   version: Version,
   picked: readonly LineChoice[],
-  context: Pick<ChoiceContext, 'food' | 'system' | 'swaps'>,
+  context: Pick<ChoiceContext, 'food' | 'system' | 'swaps' | 'title'>,
   newId: () => string,
 ): Change[] {
+  const { food, system, title = '' } = context;
   let now = version;
   const all: Change[] = [];
   for (const c of picked) {
@@ -18,7 +19,7 @@ export function wayChanges(
     if (line === undefined) continue;
     const changes =
       swap !== undefined
-        ? applySwap(now, c.lineId, swap, { food: context.food, system: context.system, newId }, c.share)
+        ? applySwap(now, c.lineId, swap, { food, system, title, newId }, c.share)
         : c.swapId === LEAVE_OUT
           ? [lineChange(now, c.lineId, { ...line, leftOut: true })]
           : [];

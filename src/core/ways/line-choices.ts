@@ -1,5 +1,6 @@
 import { nutritionOf } from '../counting/count-version.ts';
 import { resolveLines } from '../counting/resolve-lines.ts';
+import { holdsTogether } from '../dish/holds-together.ts';
 import type { Allergen, Food, Role } from '../food/food.ts';
 import { type CountLine, count } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
@@ -7,8 +8,10 @@ import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { avoidedBy } from '../swap/avoided.ts';
 import { carriesDish } from '../swap/carries-dish.ts';
-import { leftOutDeparture, shareDeparture } from '../swap/departure.ts';
+import { leftOutDeparture } from '../swap/departure.ts';
+import { departureOfSwap } from '../swap/departure-of-swap.ts';
 import { swapsFitting } from '../swap/fits-line.ts';
+import { goesAlong } from '../swap/goes-along.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
@@ -34,6 +37,8 @@ export interface LineChoice {
   readonly grams: number;
   /** What it brings in that has to be had. */
   readonly brings: readonly Brought[];
+  /** Other lines that it takes along: they must stay as they are beside it. */
+  readonly along: readonly string[];
   /** The words as they are, and what would stand there. */
   readonly from: string;
   readonly to: string;
@@ -57,6 +62,8 @@ export interface LineChoices {
   readonly asIs: LineChoice;
   /** Why it must not stay, for whom, in words; empty where it may. */
   readonly mustGo: readonly string[];
+  /** What the nearest of its choices departs, where it must not stay: nothing that another way could avoid. */
+  readonly forced: number;
   /**
    * What it may become. Where it must not stay, departures are told from the least of them: that it goes is nothing that
    * another way could avoid.
@@ -67,6 +74,8 @@ export interface LineChoices {
 export const LEAVE_OUT = 'leave-out';
 
 export interface ChoiceContext {
+  /** The recipe's title: what it is named after is not left out. Left out where nobody knows it. */
+  readonly title?: string;
   readonly kitchen: Kitchen;
   /** The newest revision of a food, for what swaps bring in. */
   readonly food: (id: string) => Food | null;
@@ -95,12 +104,28 @@ export interface ChoiceContext {
  * stay. What somebody must not eat is no choice, not even as it is.
  */
 export function lineChoices(version: Version, context: ChoiceContext): LineChoices[] {
-  const servings = version.servings ?? 1;
+  return choicesOfLines(version, context, () => true);
+}
+
+/** What every line that must not stay departs at the least, by its `originLineId`: nobody could avoid that. */
+export function forcedDepartures(version: Version, context: ChoiceContext): ReadonlyMap<string, number> {
+  const lines = new Map(version.lines.map((l) => [l.id, l.originLineId]));
+  const must = choicesOfLines(version, context, (allowed) => !allowed);
+  return new Map(must.map((l) => [lines.get(l.lineId)!, l.forced]));
+}
+
+/** @param wanted whether a line is asked for, by whether it may stay */
+function choicesOfLines(
+  version: Version,
+  context: ChoiceContext,
+  wanted: (stayAllowed: boolean) => boolean,
+): LineChoices[] {
   return version.lines.flatMap((line): LineChoices[] => {
     if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
-    const role = roleOfLine(line, version, context.food);
-    const stay = choiceOf(version, line, null, 1, 0, [], servings, context);
-    const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, servings, stay.allowed, context)];
+    const role = roleOfLine(line, version, context.food, context.title);
+    const stay = choiceOf({ version, line, swap: null, share: 1, departure: 0, changes: [], along: [] }, context);
+    if (!wanted(stay.allowed)) return [];
+    const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, stay.allowed, context)];
     const allowed = all.filter((c) => c.allowed).map((c) => c.choice);
     return [
       {
@@ -109,7 +134,8 @@ export function lineChoices(version: Version, context: ChoiceContext): LineChoic
         role,
         kept: line.kept,
         asIs: stay.choice,
-        mustGo: stay.allowed ? [] : whyItMustGo(context.without, stay.foods),
+        mustGo: stay.allowed ? [] : whyItMustGo(context, stay.foods),
+        forced: stay.allowed ? 0 : leastOf(allowed),
         choices: stay.allowed ? allowed : fromTheLeast(allowed),
       },
     ];
@@ -118,12 +144,16 @@ export function lineChoices(version: Version, context: ChoiceContext): LineChoic
 
 /** Choices of a line that must not stay, their departures told from the least of them. */
 function fromTheLeast(choices: readonly LineChoice[]): LineChoice[] {
-  const least = Math.min(...choices.map((c) => c.departure));
+  const least = leastOf(choices);
   return choices.map((c) => ({ ...c, departure: Math.round((c.departure - least) * 10) / 10 }));
 }
 
-/** For whom a line must go, by name where names are known. */
-function whyItMustGo(without: ChoiceContext['without'], foods: readonly Food[]): string[] {
+const leastOf = (choices: readonly LineChoice[]): number => Math.min(...choices.map((c) => c.departure), 100);
+
+/** For whom a line must go, by name where names are known, or that it cannot be had. */
+function whyItMustGo({ without, lacking }: ChoiceContext, foods: readonly Food[]): string[] {
+  if (avoidedBy(without, foods).length === 0)
+    return foods.filter((f) => lacking.has(f.id)).map((f) => `${f.name} cannot be had`);
   const named = (without.people ?? []).flatMap((p) => avoidedBy(p, foods).map((why) => `${p.name}: ${why}`));
   return named.length > 0 ? named : avoidedBy(without, foods);
 }
@@ -138,63 +168,77 @@ function changesOfLine(
   version: Version,
   line: Line,
   role: Role | null,
-  servings: number,
   stayAllowed: boolean,
   context: ChoiceContext,
 ): Judged[] {
+  const { food, system, title = '' } = context;
   const out: Judged[] = [];
   // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
-  const fits = swapsFitting(context.swaps, line, version, role, context.food).filter((s) => s.kind !== 'toPlate');
+  const fits = swapsFitting(context.swaps, line, { version, title, role, food }).filter((s) => s.kind !== 'toPlate');
   for (const swap of fits) {
-    const departure = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
-    const shares = [...new Set([swap.share, swap.mostShare])].filter((s) => whyNot(swap, line, s) === null);
+    const own = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
+    const along = goesAlong(swap, line, { version, title, food }).map((l) => l.line);
+    const shares = [...new Set([swap.share, swap.mostShare])].filter(
+      (s) => whyNot(swap, line, s, version.servings) === null,
+    );
     for (const share of shares) {
       let n = 0;
-      const changes = applySwap(
-        version,
-        line.id,
-        swap,
-        { food: context.food, system: context.system, newId: () => `choice-${n++}` },
-        share,
-      );
-      const far = shareDeparture(swap, share, departure);
-      out.push(choiceOf(version, line, swap, share, far, changes, servings, context));
+      const newId = (): string => `choice-${n++}`;
+      const changes = applySwap(version, line.id, swap, { food, system, title, newId }, share);
+      const departure = departureOfSwap(swap, share, own, { line, version, title, food });
+      out.push(choiceOf({ version, line, swap, share, departure, changes, along }, context));
     }
   }
   // Without what carries it, it is another dish: no way to a lighter one, unless somebody must not eat it.
-  const carries = carriesDish(line, version, context.food);
+  const carries = carriesDish(line, version, food, title);
   // Something has to keep the rest from sticking: for fat in the pan the least is a swap's.
-  const needed = carries || role === 'browning';
+  const needed = carries || role === 'browning' || holdsTogether(line, version, title, food);
   if (!fits.some((s) => s.kind === 'leaveOut') && (!needed || !stayAllowed)) {
-    const gone = [lineChange(version, line.id, { ...line, leftOut: true })];
-    const far = leftOutDeparture(role, carries);
-    const leave = choiceOf(version, line, null, 1, far, gone, servings, context);
+    const changes = [lineChange(version, line.id, { ...line, leftOut: true })];
+    const departure = leftOutDeparture(role, carries);
+    const leave = choiceOf({ version, line, swap: null, share: 1, departure, changes, along: [] }, context);
     out.push({ ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } });
   }
   return out;
 }
 
-function choiceOf(
-  version: Version,
-  line: Line,
-  swap: Swap | null,
-  share: number,
-  departure: number,
-  changes: readonly Change[],
-  servings: number,
-  context: ChoiceContext,
-): Judged {
+/** One change of a line that is looked at. */
+interface Considered {
+  readonly version: Version;
+  readonly line: Line;
+  readonly swap: Swap | null;
+  readonly share: number;
+  readonly departure: number;
+  readonly changes: readonly Change[];
+  /** The lines that it takes along. */
+  readonly along: readonly Line[];
+}
+
+function choiceOf(c: Considered, context: ChoiceContext): Judged {
+  const { version, line, swap, share, departure, changes, along } = c;
+  const servings = version.servings ?? 1;
   const next =
     changes.length === 0 ? version : applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
-  const own = new Set(version.lines.map((l) => l.id));
-  const place = next.lines.filter((l) => l.id === line.id || !own.has(l.id));
-  const lines = resolveLines({ ...next, lines: place }, withNewest(context.kitchen, context.food));
-  const nutrition = nutritionOf(lines);
+  const ids = new Set([line.id, ...along.map((l) => l.id)]);
+  const was = new Set(version.lines.map((l) => l.id));
+  const kitchen = withNewest(context.kitchen, context.food);
+  const place = next.lines.filter((l) => ids.has(l.id) || !was.has(l.id));
+  const lines = resolveLines({ ...next, lines: place }, kitchen);
+  // Lines that go along stay in their own place of the sum: only what they lose is counted here.
+  const beside = resolveLines({ ...version, lines: along }, kitchen);
+  const [nutrition, nutritionBeside] = [nutritionOf(lines), nutritionOf(beside)];
   const foods = lines.flatMap((l) => l.parts.map((p) => p.food));
   const there = place.filter((l) => !l.leftOut);
+  const words = there.filter((l) => !along.some((a) => a.id === l.id)).map((l) => l.text);
+  const less = [
+    ...along.filter((a) => !there.some((l) => l.id === a.id)).map((l) => `without ${l.text}`),
+    ...there.filter((l) => along.some((a) => a.id === l.id)).map((l) => `with ${l.text}`),
+  ];
+  const grams = (of: readonly Line[]): number => of.reduce((g, l) => g + (l.weight?.grams ?? 0), 0);
   const forbidden = avoidedBy(context.without, foods).length > 0;
   const brings = broughtBy(version, line, swap, share);
   const missing =
+    (swap === null && changes.length === 0 && foods.some((f) => context.lacking.has(f.id))) ||
     brings.some((b) => context.lacking.has(b.foodId)) ||
     (context.house?.only === true && !isInHouse(brings, context.house));
   return {
@@ -205,17 +249,24 @@ function choiceOf(
       swapId: swap?.id ?? null,
       share,
       departure,
-      raw: context.counters.map((c, i) => additiveRaw(lines, c, servings, context.portions?.[i] ?? 1)),
-      kcal: (nutrition.kcal.value ?? nutrition.kcal.high) / servings,
-      protein: (nutrition.protein.value ?? 0) / servings,
-      grams: there.reduce((g, l) => g + (l.weight?.grams ?? 0), 0) / servings,
+      raw: context.counters.map((counter, i) => {
+        const portion = context.portions?.[i] ?? 1;
+        const raw = (of: readonly CountLine[]): number => additiveRaw(of, counter, servings, portion);
+        return along.length === 0 ? raw(lines) : raw(lines) - raw(beside);
+      }),
+      kcal: (mostKcal(nutrition) - mostKcal(nutritionBeside)) / servings,
+      protein: ((nutrition.protein.value ?? 0) - (nutritionBeside.protein.value ?? 0)) / servings,
+      grams: (grams(there) - grams(along)) / servings,
       brings,
+      along: along.map((l) => l.id),
       from: line.text,
-      to: there.length === 0 ? 'nothing' : there.map((l) => l.text).join(' + '),
+      to: [words.length === 0 ? 'nothing' : words.join(' + '), ...less].join(', '),
       kind: swap?.kind ?? 'stay',
     },
   };
 }
+
+const mostKcal = (n: ReturnType<typeof nutritionOf>): number => n.kcal.value ?? n.kcal.high;
 
 /** What a swap brings in, for the whole dish; more of what the dish has anyway is had with it. */
 function broughtBy(version: Version, line: Line, swap: Swap | null, share: number): Brought[] {

@@ -10,7 +10,7 @@ export function obstacleOf(bench: SearchModel, aim: Aim, stop: (() => boolean) |
   const blocked = bench.choices.find((l) => l.choices.length === 0);
   if (blocked) {
     words.push(
-      `${blocked.item} must not be in it (${blocked.mustGo.join('; ')}), and ${blocked.kept ? 'it is kept' : 'nothing known stands in for it'}.`,
+      `${blocked.item} must go (${blocked.mustGo.join('; ')}), and ${blocked.kept ? 'it is kept' : 'nothing known stands in for it'}.`,
     );
     return { words, closest: null };
   }

@@ -5,6 +5,7 @@ import { applyEntry } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { withNewest } from '../version/kitchen.ts';
 import type { Version } from '../version/version.ts';
+import { alongLimits } from './along-limits.ts';
 import { wayChanges } from './apply-way.ts';
 import { houseLimits } from './house-limits.ts';
 import { isInHouse } from './in-house.ts';
@@ -93,7 +94,7 @@ export function benchOf(version: Version, context: ChoiceContext): SearchModel {
     counters: context.counters,
     choices,
     base: baseOf(recount([]), choices, context.counters),
-    limits: houseLimits(choices, context.house),
+    limits: [...alongLimits(choices), ...houseLimits(choices, context.house)],
     additive: addsUp(context.counters),
     inHouse: context.house === undefined ? null : (c) => isInHouse(c.brings, context.house!),
     recount,

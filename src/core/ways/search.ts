@@ -1,6 +1,7 @@
 import type { ChoiceProblem, Limit } from '../knapsack/problem.ts';
 import { type Solved, solveChoices } from '../knapsack/solve.ts';
 import { edgeOf, roundPoints } from '../program/rule.ts';
+import { wholeDeparture } from '../swap/departure-words.ts';
 import type { Aim } from './aim.ts';
 import type { LineChoice, LineChoices } from './line-choices.ts';
 import type { SearchModel } from './search-model.ts';
@@ -100,7 +101,7 @@ function overBy(bench: SearchModel, aim: Aim, way: Way, picked: readonly LineCho
 /** A set of choices, recounted by the engine. */
 const wayFrom = (bench: SearchModel, picked: readonly LineChoice[]): Way => ({
   ...bench.recount(picked),
-  departure: Math.round(picked.reduce((d, c) => d + c.departure, 0) * 10) / 10,
+  departure: wholeDeparture(picked.reduce((d, c) => d + c.departure, 0)),
   changes: picked,
   differs: null,
 });

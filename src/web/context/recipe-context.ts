@@ -11,6 +11,7 @@ import { type CountingEater, useCounting, useHousehold } from './household-conte
 /** The recipe that is open, with everything its versions count with. */
 export interface OpenRecipe {
   readonly page: RecipePage;
+  readonly title: string;
   readonly kitchen: Kitchen;
   /** The newest revisions of the foods that are worked with: of lines, swaps, and what is in the house. */
   readonly foods: readonly Food[];
@@ -29,7 +30,7 @@ export function useOpenRecipe(): OpenRecipe {
 
 /** A version counted for everyone who counts, with where each stands on the stair. Recounted whenever it changes. */
 export function useCount(version: Version): { count: VersionCount; places: StairPlace[]; eaters: CountingEater[] } {
-  const { kitchen, food } = useOpenRecipe();
+  const { kitchen, food, title } = useOpenRecipe();
   const eaters = useCounting();
   const { household } = useHousehold();
   return useMemo(() => {
@@ -38,10 +39,13 @@ export function useCount(version: Version): { count: VersionCount; places: Stair
       kitchen,
       eaters.map((e) => e.counter),
     );
-    const kept = new Set([...version.lines.filter((l) => l.kept).map((l) => l.id), ...holdingTogether(version, food)]);
+    const kept = new Set([
+      ...version.lines.filter((l) => l.kept).map((l) => l.id),
+      ...holdingTogether(version, food, title),
+    ]);
     const places = eaters.map((e) =>
       stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system),
     );
     return { count, places, eaters };
-  }, [version, kitchen, food, eaters, household.system]);
+  }, [version, kitchen, food, title, eaters, household.system]);
 }

@@ -47,7 +47,7 @@ export function useTakeForFeast({ feast, served, saved, read, pantry, swaps, onT
     const changes = wayChanges(
       copy,
       picked.map((c) => ({ ...c, lineId: lineOf.get(c.lineId)! })),
-      { food: (id) => newest.get(id) ?? null, system: household.system, swaps },
+      { food: (id) => newest.get(id) ?? null, system: household.system, swaps, title: s.title },
       () => uuid(),
     );
     return { version: copy, entry: { id: uuid(), label: `For ${feast.name}`.slice(0, 200), undoes: null, changes } };

@@ -6,18 +6,16 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { certaintyWords, formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
-import { type Departure, departureFrom } from '../../core/swap/departure.ts';
+import type { Departure } from '../../core/swap/departure.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { pairLines } from '../../core/version/pair-lines.ts';
 import { pairSteps } from '../../core/version/pair-steps.ts';
 import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
 import type { Line, Step, Version } from '../../core/version/version.ts';
 import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
-import { useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
-import { NO_VERDICTS } from './verdicts.tsx';
+import { useDepartures } from './use-departures.ts';
 
 const COMPARED_NUTRIENTS: readonly Nutrient[] = ['kcal', 'protein', 'fat', 'satFat', 'sugars', 'fibre', 'sodium'];
 
@@ -32,11 +30,11 @@ interface Side {
 
 /** Any two versions of a recipe side by side: points, nutrition, departure, lines, steps. */
 export function CompareVersionsPage() {
-  const { page, asWritten, kitchen, food } = useOpenRecipe();
+  const { page, asWritten, kitchen } = useOpenRecipe();
   const { household } = useHousehold();
   const eaters = useCounting();
   const { all: swaps } = useSwapShelf(household.id);
-  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
+  const departures = useDepartures();
   const [params, setParams] = useSearchParams();
   const versionAt = (key: string, other: Version): Version =>
     page.versions.find((v) => v.id === params.get(key)) ?? other;
@@ -52,13 +50,11 @@ export function CompareVersionsPage() {
             kitchen,
             eaters.map((e) => e.counter),
           ),
-          departure: departureFrom(asWritten, version, swaps, food, (s, role) =>
-            correctedDeparture(s, placeOf(role), verdicts),
-          ),
+          departure: departures(version),
           steps: stepsAsChanged(asWritten, version, (l) => isOnPlate(l, swaps)),
         }),
       ) as [Side, Side],
-    [left, right, kitchen, eaters, asWritten, swaps, food, verdicts],
+    [left, right, kitchen, eaters, asWritten, swaps, departures],
   );
   const choose = (key: string, id: string) => {
     const next = new URLSearchParams(params);

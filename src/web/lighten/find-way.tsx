@@ -47,6 +47,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
       subject: {
         kind: 'dish',
         version,
+        title: page.recipe.title,
         without: {
           allergies: [...asked.allergies, ...people.flatMap((p) => p.allergies)],
           avoids: [...asked.avoids, ...people.flatMap((p) => p.avoids)],

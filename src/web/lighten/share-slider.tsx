@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
-import { shareDeparture } from '../../core/swap/departure.ts';
+import { shareDeparture } from '../../core/swap/departure-of-swap.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
@@ -28,17 +28,17 @@ const STEP = 0.05;
 /** How much of a line a part swap takes: moved by hand or by the arrows, counted at once. */
 export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSliderProps) {
   const { household } = useHousehold();
-  const { food, kitchen } = useOpenRecipe();
+  const { food, kitchen, title } = useOpenRecipe();
   const eaters = useCounting();
   const { data: verdicts = [] } = useVerdicts(household.id);
-  const place = placeOf(roleOfLine(line, version, food));
+  const place = placeOf(roleOfLine(line, version, food, title));
   const [share, setShare] = useState(swap.share);
   let n = 0;
   const changes = applySwap(
     version,
     line.id,
     swap,
-    { food, system: household.system, newId: () => `slide-${n++}` },
+    { food, title, system: household.system, newId: () => `slide-${n++}` },
     share,
   );
   const next = applyEntry(version, { id: 'slide', label: 'slide', changes, undoes: null });

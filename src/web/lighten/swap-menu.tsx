@@ -87,21 +87,21 @@ export function SwapMenu(props: SwapMenuProps) {
 
 function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuProps & { readonly version: Version }) {
   const { household, eaters: people } = useHousehold();
-  const { food, kitchen } = useOpenRecipe();
+  const { food, kitchen, title } = useOpenRecipe();
   const eaters = useCounting();
   const { data: verdicts = [] } = useVerdicts(household.id);
   const { offered } = useSwapShelf(household.id);
-  const role = roleOfLine(line, version, food);
+  const role = roleOfLine(line, version, food, title);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
-      ? swapsFitting(swapsFor(line.food.foodId, offered), line, version, role, food)
+      ? swapsFitting(swapsFor(line.food.foodId, offered), line, { version, title, role, food })
       : [];
   const withPantry = withNewest(kitchen, food);
   const counters = eaters.map((e) => e.counter);
   const before = countVersion(version, withPantry, counters);
   const after = (swap: Swap): { points: string; effect: string | null } | null => {
     try {
-      const changes = applySwap(version, line.id, swap, { food, system: household.system, newId: () => uuid() });
+      const changes = applySwap(version, line.id, swap, { food, title, system: household.system, newId: () => uuid() });
       const next = applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
       const counted = countVersion(next, withPantry, counters);
       return {

@@ -13,7 +13,7 @@ import type { VersionEditor } from '../saving/version-editor.ts';
 /** Applies the swaps of another recipe's lightened version to this one, where they fit. */
 export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: VersionEditor; version: Version }) {
   const { household } = useHousehold();
-  const { page, food } = useOpenRecipe();
+  const { page, food, title } = useOpenRecipe();
   const { data: recipes } = useRecipeSearch(household.id, '', 100);
   const { all } = useSwapShelf(household.id);
   const others = (recipes?.rows ?? []).filter((r) => r.id !== page.recipe.id && r.versions > 1);
@@ -23,7 +23,7 @@ export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: 
       const other = await readRecipePage(household.id, id);
       const from = other.versions.filter((v) => v.kind === 'lightened').pop();
       if (!from) return;
-      const context = { food, system: household.system, newId: () => uuid() };
+      const context = { food, title, system: household.system, newId: () => uuid() };
       const { changes, fitted, unfitted } = transferSwaps(from, version, all, context);
       if (changes.length === 0) return sayDone(`None of the swaps of ${other.recipe.title} fits a line here.`);
       editor.do(`Swaps of ${other.recipe.title}`, [...changes]);

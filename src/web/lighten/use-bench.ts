@@ -1,8 +1,6 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { departureFrom } from '../../core/swap/departure.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
 import type { Line } from '../../core/version/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
@@ -10,16 +8,15 @@ import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
-import { refresh, useVerdicts } from '../data/queries.ts';
+import { refresh } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { OpenDocument } from '../saving/use-document.ts';
-import { NO_VERDICTS } from './verdicts.tsx';
+import { useDepartures } from './use-departures.ts';
 
 /** What the bench shows of an open version and what can be done with it. */
 export function useBench({ saved: editor, shown: state }: OpenDocument<'versions'>) {
   const { household } = useHousehold();
-  const { page, asWritten, food } = useOpenRecipe();
-  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
+  const { page, asWritten, food, title } = useOpenRecipe();
   const shelf = useSwapShelf(household.id);
   const version = state.document;
   const [besideId, setBesideId] = useState<string | null>(null);
@@ -30,16 +27,14 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
     () => (typed === null ? version : { ...version, lines: version.lines.map((l) => (l.id === typed.id ? typed : l)) }),
     [version, typed],
   );
-  const departure = useMemo(
-    () => departureFrom(asWritten, shown, shelf.all, food, (s, role) => correctedDeparture(s, placeOf(role), verdicts)),
-    [asWritten, shown, food, verdicts, shelf],
-  );
+  const departures = useDepartures();
+  const departure = useMemo(() => departures(shown), [departures, shown]);
   const steps = useMemo(
     () => stepsAsChanged(asWritten, version, (l) => isOnPlate(l, shelf.all)),
     [asWritten, version, shelf],
   );
   const takeWay = (picked: readonly LineChoice[], label: string) => {
-    const context = { food, system: household.system, swaps: shelf.offered };
+    const context = { food, title, system: household.system, swaps: shelf.offered };
     editor.do(
       label,
       wayChanges(version, picked, context, () => uuid()),

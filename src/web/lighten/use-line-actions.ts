@@ -39,7 +39,7 @@ interface LineActions {
 /** What a cook does to a line at the bench, and which tool is open for it. */
 export function useLineActions({ editor, version, pairs, drafts, onTyped, move }: LineActions) {
   const { household } = useHousehold();
-  const { food } = useOpenRecipe();
+  const { food, title } = useOpenRecipe();
   const { all: swaps } = useSwapShelf(household.id);
   const [menuOf, setMenuOf] = useState<string | null>(null);
   const [tool, setTool] = useState<LineTool | null>(null);
@@ -49,7 +49,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
   const swap = (line: Line, s: Swap, share: number = s.share) => {
     let changes: Change[];
     try {
-      changes = applySwap(version, line.id, s, { food, system: household.system, newId: () => uuid() }, share);
+      changes = applySwap(version, line.id, s, { food, title, system: household.system, newId: () => uuid() }, share);
     } catch (e) {
       sayError(e);
       return;
@@ -57,7 +57,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
     editor.do(`${line.item}: ${s.name}`, changes);
   };
   const write = (line: Line, draft: Partial<SwapDraft>, of: readonly Line[]) => {
-    const role = roleOfLine(line, version, food) ?? 'flavour';
+    const role = roleOfLine(line, version, food, title) ?? 'flavour';
     setTool({ kind: 'write', swap: blankSwap(uuid(), { role, ...draft }), of });
   };
   const pairOf = (line: Line): LinePair | undefined => pairs.find((p) => p.after.some((l) => l.id === line.id));

@@ -1,25 +1,29 @@
 import { useMemo } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
+import type { Role } from '../../core/food/food.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import { type SwapDraft, swapOfChange } from '../../core/swap/swap-of-change.ts';
 import { type LinePair, pairLines } from '../../core/version/pair-lines.ts';
-import type { Version } from '../../core/version/version.ts';
+import type { Line, Version } from '../../core/version/version.ts';
 import { type useCount, useOpenRecipe } from '../context/recipe-context.ts';
 
 /** What the rows of the bench show: lines in pairs, what each counts, its part, and what could be kept of a change. */
 export function useLineRows(version: Version, parent: Version, now: ReturnType<typeof useCount>, was: VersionCount) {
-  const { food } = useOpenRecipe();
+  const { food, title } = useOpenRecipe();
   const { eaters, count } = now;
   const pairs = useMemo(() => pairLines(parent, version), [parent, version]);
   const marks = useMemo(() => eaters.map((e) => e.program.mark), [eaters]);
   const rawNow = useMemo(() => rawByLine(count), [count]);
   const rawWas = useMemo(() => rawByLine(was), [was]);
-  const roles = useMemo(() => new Map(version.lines.map((l) => [l.id, roleOfLine(l, version, food)])), [version, food]);
+  const roles = useMemo(
+    () => new Map(version.lines.map((l) => [l.id, roleOfLine(l, version, food, title)])),
+    [version, food, title],
+  );
   const none = useMemo(() => eaters.map(() => 0), [eaters]);
   const drafts = useMemo(() => {
     const scale = (version.servings ?? 1) / (parent.servings ?? version.servings ?? 1);
-    return new Map(pairs.map((p) => [p.originLineId, draftOf(p, parent, scale, food)]));
-  }, [pairs, parent, version.servings, food]);
+    return new Map(pairs.map((p) => [p.originLineId, draftOf(p, scale, (l) => roleOfLine(l, parent, food, title))]));
+  }, [pairs, parent, version.servings, food, title]);
   const widest = barScale(Math.max(0, ...[...rawNow.values(), ...rawWas.values()].flatMap((l) => l.raw.map(Math.abs))));
   return { pairs, marks, rawNow, rawWas, roles, none, drafts, widest };
 }
@@ -48,12 +52,7 @@ function rawByLine(count: VersionCount): ReadonlyMap<string, LineRaw> {
 }
 
 /** What was changed by hand in a pair, as a swap; null when nothing was. */
-function draftOf(
-  pair: LinePair,
-  parent: Version,
-  scale: number,
-  food: Parameters<typeof roleOfLine>[2],
-): SwapDraft | null {
+function draftOf(pair: LinePair, scale: number, roleOf: (line: Line) => Role | null): SwapDraft | null {
   if (pair.before === null || !pair.changed || pair.after.some((l) => l.swapId !== null)) return null;
-  return swapOfChange(pair.before, pair.after, roleOfLine(pair.before, parent, food), scale);
+  return swapOfChange(pair.before, pair.after, roleOf(pair.before), scale);
 }

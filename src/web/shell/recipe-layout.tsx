@@ -28,6 +28,7 @@ export function RecipeLayout() {
     const newest = new Map(foods.map((f) => [f.id, f]));
     return {
       page,
+      title: page.recipe.title,
       foods,
       food: (foodId) => newest.get(foodId) ?? newestLearntFood(foodId),
       kitchen: kitchenOfPages([page], foods),

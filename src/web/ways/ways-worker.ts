@@ -15,7 +15,12 @@ import { benchOf } from '../../core/ways/search-model.ts';
 
 /** What is searched: one dish, or all dishes of a feast. */
 export type WaysSubject =
-  | { readonly kind: 'dish'; readonly version: Version; readonly without: ChoiceContext['without'] }
+  | {
+      readonly kind: 'dish';
+      readonly version: Version;
+      readonly title: string;
+      readonly without: ChoiceContext['without'];
+    }
   | { readonly kind: 'feast'; readonly dishes: readonly DishOnBench[] };
 
 /** Everything a search needs, as plain data: it crosses to the worker. */
@@ -57,7 +62,7 @@ const ways = {
     const context = contextOf(q);
     const bench =
       q.subject.kind === 'dish'
-        ? benchOf(q.subject.version, { ...context, without: q.subject.without })
+        ? benchOf(q.subject.version, { ...context, title: q.subject.title, without: q.subject.without })
         : feastBench(q.subject.dishes, q.counters, context);
     const ends = performance.now() + LONGEST_MS;
     return searchBench(bench, q.aim, {

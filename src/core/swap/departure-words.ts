@@ -1,0 +1,23 @@
+/** The ends of the scale's words, in tenths of a departure from 0 to 100. */
+const WORDS: ReadonlyArray<readonly [upTo: number, words: string]> = [
+  [5, 'nobody notices'],
+  [15, 'a little'],
+  [49.9, 'clearly'],
+  [100, 'another dish'],
+];
+
+/** The most that a dish departs: beyond it, it is another one altogether. */
+export const MOST_DEPARTURE = 100;
+
+/** Departures of changes added up to that of a whole dish, 0 to 100 in tenths. */
+export const wholeDeparture = (sum: number): number => Math.min(MOST_DEPARTURE, Math.round(sum * 10) / 10);
+
+/**
+ * A departure in words: how far a swap or a dish is from the family's.
+ *
+ * @example departureWords(12) // 'a little'
+ */
+export function departureWords(departure: number): string {
+  if (departure === 0) return 'as it was';
+  return WORDS.find(([upTo]) => departure <= upTo + 1e-9)?.[1] ?? 'another dish';
+}
