@@ -2,6 +2,7 @@ import type { WaysPrinted } from '../contract/cli.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import { plainCounter } from '../core/program/program.ts';
+import { departureSaid } from '../core/swap/departure-words.ts';
 import { shippedSwapsIn } from '../core/swap/swap-in.ts';
 import { asWritten } from '../core/version/as-written.ts';
 import { kitchenOf } from '../core/version/kitchen.ts';
@@ -49,6 +50,7 @@ export function waysCommand(text: string, flags: Flags): string {
       changes: numberFlag(flags['max-changes'], 'max-changes'),
     },
     {
+      ...(recipe.title !== null && { title: recipe.title }),
       kitchen: kitchenOf(foods),
       food,
       swaps: [...ownSwaps(flags.swaps), ...shippedSwapsIn(regionFlag(flags))],
@@ -136,7 +138,7 @@ function waysInWords(p: WaysPrinted): string {
   for (const w of p.obstacle?.closest ? [p.obstacle.closest] : p.ways) {
     const points = Object.entries(w.points).map(([m, n]) => `${m} ${formatPoints(n)}`);
     const kcal = w.kcal === null ? '' : `, ${Math.round(w.kcal)} kcal`;
-    out.push(`${points.join(', ')}${kcal}, departure ${w.departure}${w.differs ? ` (${w.differs})` : ''}`);
+    out.push(`${points.join(', ')}${kcal}, departs ${departureSaid(w.departure)}${w.differs ? ` (${w.differs})` : ''}`);
     for (const c of w.changes) out.push(`    ${c.from} → ${c.to}`);
   }
   return out.join('\n');

@@ -73,7 +73,7 @@ describe.each(REGIONS)('Imbiss reads what it prints, in %s', (region) => {
       for (const line of version.lines) {
         for (const swap of swaps) {
           for (const share of new Set([swap.share, swap.mostShare])) {
-            if (whyNot(swap, line, share) !== null) continue;
+            if (whyNot(swap, line, share, version.servings) !== null) continue;
             const after = changedBy(
               version,
               applySwap(version, line.id, swap, { food, system: 'us', newId: () => `n${n++}` }, share),

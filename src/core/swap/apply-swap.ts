@@ -93,7 +93,7 @@ export function applySwap(
   const line = version.lines.find((l) => l.id === lineId);
   const why = line === undefined ? 'There is no such line.' : whyNot(swap, line, share, version.servings);
   if (line === undefined || why !== null) throw new Error(why ?? '');
-  const own = foodOf(line, context.food);
+  const own = foodOfLine(line, context.food);
   const changes: Change[] = [];
   const mark = swapRefOf(swap.id, share, swap.share);
   const incoming = swap.into.map((t) => {
@@ -130,7 +130,7 @@ export function applySwap(
   for (const { line: other, share: gone } of goesAlong(swap, line, { version, title, food })) {
     const along = { ...other, swapId: alongRefOf(swap.id) };
     const left = (): Line => ({
-      ...withWeight(other, times(other.weight!, 1 - gone), foodOf(other, food), context.system),
+      ...withWeight(other, times(other.weight!, 1 - gone), foodOfLine(other, food), context.system),
       swapId: alongRefOf(swap.id),
     });
     changes.push(lineChange(version, other.id, gone >= 1 ? { ...along, leftOut: true } : left()));
@@ -145,7 +145,7 @@ export function applySwap(
   return changes;
 }
 
-const foodOf = (line: Line, food: (id: string) => Food | null): Food | null =>
+const foodOfLine = (line: Line, food: (id: string) => Food | null): Food | null =>
   line.food.kind === 'food' ? food(line.food.foodId) : null;
 
 /** Where a change of method belongs: before the first step that names the food, or behind the last. */

@@ -1,5 +1,7 @@
+import { trimmed } from '../quantity/format-amount.ts';
+
 /** The ends of the scale's words, in tenths of a departure from 0 to 100. */
-const WORDS: ReadonlyArray<readonly [upTo: number, words: string]> = [
+const UP_TO: ReadonlyArray<readonly [upTo: number, words: string]> = [
   [5, 'nobody notices'],
   [15, 'a little'],
   [49.9, 'clearly'],
@@ -15,9 +17,16 @@ export const wholeDeparture = (sum: number): number => Math.min(MOST_DEPARTURE, 
 /**
  * A departure in words: how far a swap or a dish is from the family's.
  *
- * @example departureWords(12) // 'a little'
+ * @example departureIn(12) // 'a little'
  */
-export function departureWords(departure: number): string {
+export function departureIn(departure: number): string {
   if (departure === 0) return 'as it was';
-  return WORDS.find(([upTo]) => departure <= upTo + 1e-9)?.[1] ?? 'another dish';
+  return UP_TO.find(([upTo]) => departure <= upTo + 1e-9)?.[1] ?? 'another dish';
 }
+
+/**
+ * A departure as it is shown: the number, and what it means.
+ *
+ * @example departureSaid(12) // '12, a little'
+ */
+export const departureSaid = (departure: number): string => `${trimmed(departure, 1)}, ${departureIn(departure)}`;

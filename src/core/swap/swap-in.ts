@@ -10,6 +10,7 @@ export function swapIn(region: Region, swap: Swap): Swap {
     ...swap,
     name: sayIn(region, swap.name),
     method: say(swap.method),
+    ...(swap.methods && { methods: swap.methods.map((m) => ({ ...m, text: sayIn(region, m.text) })) }),
     watch: say(swap.watch),
     why: sayIn(region, swap.why),
   };

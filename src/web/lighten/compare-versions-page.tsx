@@ -7,6 +7,7 @@ import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { certaintyWords, formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
 import type { Departure } from '../../core/swap/departure.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import { isOnPlate } from '../../core/swap/swap-of-line.ts';
 import { pairLines } from '../../core/version/pair-lines.ts';
 import { pairSteps } from '../../core/version/pair-steps.ts';
@@ -158,7 +159,7 @@ function VersionSums({ sides, eaters, pickers }: SidesProps & { readonly pickers
         )}
         {row('departure, of 100', 'departure', (s) => (
           <>
-            {s.departure.known}
+            {departureSaid(s.departure.known)}
             {s.departure.unsaid.length > 0 && (
               <span className="block text-soft text-sm">nobody said: {s.departure.unsaid.join(', ')}</span>
             )}

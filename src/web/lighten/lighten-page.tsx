@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
@@ -152,7 +153,7 @@ function TheBench({
           onTyped={bench.setTyped}
         />
         <p className="mt-3 text-sm text-soft">
-          Departure from the family's dish: {departure.known} of 100
+          Departure from the family's dish: {departureSaid(departure.known)} (of 100)
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
         </p>
         <StepsEditor editor={saved} version={version} shown={bench.steps} />

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
-import { shareDeparture } from '../../core/swap/departure-of-swap.ts';
+import { departureOfSwap } from '../../core/swap/departure-of-swap.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
@@ -85,7 +86,10 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
           </span>
         ))}
         <span className="text-soft">
-          departure {shareDeparture(swap, share, correctedDeparture(swap, place, verdicts))}
+          departs{' '}
+          {departureSaid(
+            departureOfSwap(swap, share, correctedDeparture(swap, place, verdicts), { line, version, title, food }),
+          )}
         </span>
       </p>
       <button type="button" className="btn btn-main mt-4" onClick={() => onTake(share)}>

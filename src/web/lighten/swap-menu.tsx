@@ -2,15 +2,17 @@ import { DropdownMenu } from 'radix-ui';
 import { v7 as uuid } from 'uuid';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { ROLES, type Role } from '../../core/food/food.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
+import { formatPoints, gainWords } from '../../core/program/format-points.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
+import { departureOfSwap } from '../../core/swap/departure-of-swap.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import { swapsFitting } from '../../core/swap/fits-line.ts';
 import { swapsFor } from '../../core/swap/library.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
-import { correctedDeparture, type Place, placeOf, type Verdict } from '../../core/swap/verdict.ts';
+import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
@@ -44,12 +46,10 @@ interface SwapMenuProps {
   readonly actions: SwapMenuActions;
 }
 
-/** A swap's departure, and what it was before somebody judged it. */
-function departureWords(swap: Swap, place: Place, verdicts: readonly Verdict[]): string {
-  const now = correctedDeparture(swap, place, verdicts);
-  return now === swap.departure
-    ? `departure ${now}`
-    : `departure ${now}, ${now < swap.departure ? 'liked' : 'not liked'} (was ${swap.departure})`;
+/** How far a swap departs, and whether verdicts have moved that. */
+function departsWords(corrected: number, own: number, far: number): string {
+  const judged = corrected === own ? '' : `, ${corrected < own ? 'liked' : 'not liked'} (was ${own})`;
+  return `departs ${departureSaid(far)}${judged}`;
 }
 
 const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash data-[disabled]:opacity-50';
@@ -105,7 +105,12 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       const next = applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
       const counted = countVersion(next, withPantry, counters);
       return {
-        points: counted.counts.map((c, i) => `${eaters[i]!.program.mark} ${formatPoints(c.points)}`).join(' · '),
+        points: counted.counts
+          .map((c, i) => {
+            const gain = gainWords(before.counts[i]!, c);
+            return `${eaters[i]!.program.mark} ${gain}, to ${formatPoints(c.points)}`;
+          })
+          .join(' · '),
         effect: effectWords(swapEffect(before, counted), people),
       };
     } catch {
@@ -116,13 +121,13 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
     <>
       {swaps.map((s) => {
         const then = after(s);
+        const corrected = correctedDeparture(s, placeOf(role), verdicts);
+        const far = departureOfSwap(s, s.share, corrected, { line, version, title, food });
         return (
           <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>
             <span className="block font-semibold leading-tight">{s.name}</span>
-            <span className="flex justify-between gap-3 text-sm text-soft">
-              <span>{then?.points}</span>
-              <span>{departureWords(s, placeOf(role), verdicts)}</span>
-            </span>
+            <span className="block text-sm">{then?.points}</span>
+            <span className="block text-sm text-soft">{departsWords(corrected, s.departure, far)}</span>
             {then?.effect && <span className="block text-mustard text-sm">{then.effect}</span>}
           </DropdownMenu.Item>
         );

@@ -1,4 +1,5 @@
 import type { Food } from '../../core/food/food.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { KIND_WORDS, ratioWords, roleWords } from '../../core/swap/swap-words.ts';
@@ -30,7 +31,7 @@ export function SwapItem({ swap, mine, food, onChange, onRetire }: SwapItemProps
         {swap.why && <p className="text-soft">{swap.why}</p>}
       </div>
       <div className="flex items-start gap-2 md:flex-col md:items-end">
-        <span className="whitespace-nowrap text-sm text-soft">departure {swap.departure}</span>
+        <span className="whitespace-nowrap text-sm text-soft">departs {departureSaid(swap.departure)}</span>
         {mine && (
           <span className="flex gap-1">
             <button type="button" className="btn btn-small" onClick={() => onChange(mine)}>

@@ -1,6 +1,6 @@
 import { isSmallerPlate } from '../../core/counting/count-version.ts';
 import { formatPoints, formatShare } from '../../core/program/format-points.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
 import { whatItBuys } from '../../core/ways/what-it-buys.ts';
@@ -45,7 +45,7 @@ export function WayCard({ way, title, choices, words }: WayCardProps) {
         ))}
         <span className="text-soft text-sm">
           {way.kcal === null ? '' : `${Math.round(way.kcal)} kcal · `}
-          {Math.round(way.grams)} g · departure {trimmed(way.departure, 1)}
+          {Math.round(way.grams)} g · departs {departureSaid(way.departure)}
         </span>
       </p>
       {smaller && (
@@ -97,7 +97,7 @@ const whyGone = (change: LineChoice, choices: readonly LineChoices[]): readonly 
 /** What a change buys everyone, and what it costs. */
 function boughtWords(change: LineChoice, choices: readonly LineChoices[], eaters: readonly CountingEater[]): string {
   const bought = whatItBuys(change, choices);
-  const departs = `departs ${trimmed(change.departure, 1)}`;
+  const departs = `departs ${departureSaid(change.departure)}`;
   if (bought === null)
     return change.departure === 0
       ? 'must go first, whatever is aimed at'

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
+import { departureSaid } from '../../core/swap/departure-words.ts';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
 import { WayCard, type WayWords } from './way-card.tsx';
 
@@ -99,7 +99,7 @@ function Frontier({ answer, varying, words }: Omit<WaysFoundProps, 'from'>) {
               >
                 <strong>{formatPoints(f.points)}</strong>{' '}
                 <span className="text-soft text-sm">
-                  departure {trimmed(f.departure, 1)}, {f.way.changes.length}{' '}
+                  departs {departureSaid(f.departure)}, {f.way.changes.length}{' '}
                   {f.way.changes.length === 1 ? 'change' : 'changes'}
                 </span>
               </button>

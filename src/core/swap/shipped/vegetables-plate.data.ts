@@ -23,7 +23,7 @@ celery-more | half as much celery again | bulkUp | bulk | celery | celery 1.5 | 
 aubergine-more | half as much aubergine again | bulkUp | bulk | aubergine | aubergine 1.5 | 1 | 3 | any | yeast dough, batter cake | | Soaks up fat: brown it dry. | More food for next to nothing.
 cauliflower-more | half as much cauliflower again | bulkUp | bulk | cauliflower | cauliflower 1.5 | 1 | 3 | any | yeast dough, batter cake | |  | More food for next to nothing.
 broccoli-more | half as much broccoli again | bulkUp | bulk | broccoli | broccoli 1.5 | 1 | 3 | any | yeast dough, batter cake | |  | More food for next to nothing.
-pepper-more | half as many peppers again | bulkUp | bulk | pepper-bell-red pepper-bell-green | pepper-bell-red 1.5 | 1 | 3 | any | yeast dough, filled, batter cake | |  | More food for next to nothing.
+pepper-more | half as much sweet pepper again | bulkUp | bulk | pepper-bell-red pepper-bell-green | pepper-bell-red 1.5 | 1 | 3 | any | yeast dough, filled, batter cake | |  | More food for next to nothing.
 kale-more | half as much of the leaves again | bulkUp | bulk | kale chard | kale 1.5 | 1 | 3 | any | yeast dough, batter cake | Wash and shred it finely. | | It cooks down to nothing.
 pods-more | half as many pods again | bulkUp | bulk | sugar-snap-peas asparagus brussels-sprouts | sugar-snap-peas 1.5 | 1 | 3 | any | yeast dough, batter cake | |  | More on the plate.
 sauerkraut-more | half as much sauerkraut again | bulkUp | bulk | sauerkraut | sauerkraut 1.5 | 1 | 4 | any | yeast dough, batter cake | | Sourer. | More on the plate.
