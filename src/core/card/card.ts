@@ -11,12 +11,12 @@ import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Region } from '../region/region.ts';
 import { sayIn } from '../region/say-in.ts';
+import { stepsAsChanged } from '../steps/steps-as-changed.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
 import { stepUses } from '../version/step-uses.ts';
-import { stepsAsChanged } from '../version/steps-as-changed.ts';
 import type { Line, Version } from '../version/version.ts';
 import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
@@ -126,7 +126,7 @@ export function makeCard(input: CardInput): Card {
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
   const whole = input.credit.whose !== 'other';
-  const steps = stepsAsChanged(asWritten, version, (l) => isOnPlate(l, input.swaps));
+  const steps = stepsAsChanged(asWritten, version, input.swaps);
   const uses = stepUses(
     version.steps,
     lines,

@@ -148,11 +148,17 @@ export function applySwap(
 const foodOfLine = (line: Line, food: (id: string) => Food | null): Food | null =>
   line.food.kind === 'food' ? food(line.food.foodId) : null;
 
-/** Where a change of method belongs: before the first step that names the food, or behind the last. */
+/** Steps in which a pot is on the heat: what goes in off the heat goes in behind them. */
+const ON_THE_HEAT = /\b(?:simmer|boil|cook|heat|reduce|bring)\b/i;
+
+/** Where a change of method belongs: before the first step that names the food, or behind all that cooks it. */
 function placeOfMethod(line: Line, { steps }: Version, after: boolean): number {
   const names = new Set(namesOf(line.item).filter((w) => w.length > 2));
   const naming = steps.flatMap((s, i) => (foodWords(s.text).some((w) => names.has(w)) ? [i] : []));
-  if (after) return naming.length === 0 ? steps.length : naming[naming.length - 1]! + 1;
+  if (after) {
+    const last = steps.findLastIndex((s, i) => naming.includes(i) || ON_THE_HEAT.test(s.text));
+    return last === -1 ? steps.length : last + 1;
+  }
   return naming[0] ?? 0;
 }
 

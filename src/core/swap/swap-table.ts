@@ -7,7 +7,8 @@ import { readConditions } from './swap-condition.ts';
  * id | name | kind | role | from | into (food ratio; …) | share | departure | fits | refuses | method | watch | why
  *
  * Ratios are g in for each g out. A method may be for some places, "[cream] Cream it. // Stir it in.", and one that begins
- * with ">" belongs behind the last step that uses the line, not before the first.
+ * with ">" belongs behind the last step that uses the line, not before the first; one with "=" takes the place of the
+ * sentences that fry in it. With one of these, or "<", it says itself when what comes in goes in.
  *
  * @throws Error naming the row that has another form
  */
@@ -49,8 +50,11 @@ function readRow(row: string): Swap {
 function readMethod(text: string): SwapMethod[] {
   if (text === '') return [];
   const [, at = '', rest] = /^(?:\[([^\]]*)\])?\s*(.*)$/s.exec(text)!;
-  const after = rest!.startsWith('>');
-  return [{ at: readConditions(at), text: after ? rest!.slice(1).trim() : rest!, after }];
+  const [sign] = /^[<>=]/.exec(rest!) ?? [];
+  const said = sign === undefined ? rest! : rest!.slice(1).trim();
+  return [
+    { at: readConditions(at), text: said, after: sign === '>', takesOver: sign !== undefined, instead: sign === '=' },
+  ];
 }
 
 /**

@@ -15,8 +15,12 @@ export interface SwapMethod {
   /** Where it is said; empty for everywhere else. */
   readonly at: readonly SwapCondition[];
   readonly text: string;
-  /** Whether it belongs behind the last step that uses the line: it goes in there, and not where it did. */
+  /** Whether it belongs behind the last step that uses the line, and not before the first. */
   readonly after: boolean;
+  /** Whether it says itself when and how what comes in goes in: the other steps do not name it any more. */
+  readonly takesOver: boolean;
+  /** Whether it takes the place of the sentences that fry in the line. */
+  readonly instead: boolean;
 }
 
 /** A line of another part that a swap takes along: the eggs of a boxed mix, the flour of a roux. */

@@ -77,6 +77,10 @@ export function holdsIn(swap: Pick<Swap, 'fits' | 'refuses'>, at: LineInDish): b
 
 /** What a swap changes in the method of this dish; null where nothing does. */
 export function methodIn(swap: Pick<Swap, 'method' | 'methods'>, at: LineInDish): SwapMethod | null {
-  const { methods = swap.method === null ? [] : [{ at: [], text: swap.method, after: false }] } = swap;
+  const {
+    methods = swap.method === null
+      ? []
+      : [{ at: [], text: swap.method, after: false, takesOver: false, instead: false }],
+  } = swap;
   return methods.find((m) => m.at.length === 0 || m.at.some((c) => isSo(c, at, at.words))) ?? null;
 }

@@ -6,12 +6,11 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { certaintyWords, formatPoints, formatShare } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
+import { stepsAsChanged } from '../../core/steps/steps-as-changed.ts';
 import type { Departure } from '../../core/swap/departure.ts';
 import { departureSaid } from '../../core/swap/departure-words.ts';
-import { isOnPlate } from '../../core/swap/swap-of-line.ts';
 import { pairLines } from '../../core/version/pair-lines.ts';
 import { pairSteps } from '../../core/version/pair-steps.ts';
-import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
 import type { Line, Step, Version } from '../../core/version/version.ts';
 import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -52,7 +51,7 @@ export function CompareVersionsPage() {
             eaters.map((e) => e.counter),
           ),
           departure: departures(version),
-          steps: stepsAsChanged(asWritten, version, (l) => isOnPlate(l, swaps)),
+          steps: stepsAsChanged(asWritten, version, swaps),
         }),
       ) as [Side, Side],
     [left, right, kitchen, eaters, asWritten, swaps, departures],

@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { isOnPlate } from '../../core/swap/swap-of-line.ts';
-import { stepsAsChanged } from '../../core/version/steps-as-changed.ts';
+import { stepsAsChanged } from '../../core/steps/steps-as-changed.ts';
 import type { Line } from '../../core/version/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
@@ -29,10 +28,7 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
   );
   const departures = useDepartures();
   const departure = useMemo(() => departures(shown), [departures, shown]);
-  const steps = useMemo(
-    () => stepsAsChanged(asWritten, version, (l) => isOnPlate(l, shelf.all)),
-    [asWritten, version, shelf],
-  );
+  const steps = useMemo(() => stepsAsChanged(asWritten, version, shelf.all), [asWritten, version, shelf]);
   const takeWay = (picked: readonly LineChoice[], label: string) => {
     const context = { food, title, system: household.system, swaps: shelf.offered };
     editor.do(
