@@ -1,28 +1,10 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { dishKindOf } from '../../src/core/dish/dish-kind.ts';
 import { partOfLine } from '../../src/core/dish/part-of-line.ts';
-import { readVersion, shippedFood } from '../support/test-version.ts';
+import { labelledDishes } from '../support/labelled-dishes.ts';
+import { shippedFood } from '../support/test-version.ts';
 
-/** A dish as it was labelled before the code saw it. */
-const DISHES = readFileSync(new URL('../data/dishes.txt', import.meta.url), 'utf8')
-  .split(/^== /m)
-  .slice(1)
-  .map((block) => {
-    const [head, ...rows] = block.trim().split('\n');
-    const [title, kind, servings] = head!.split(' ¦ ');
-    const lines = rows.filter((r) => !r.startsWith('>')).map((r) => r.split(' ¦ ') as [string, string, string]);
-    const steps = rows.filter((r) => r.startsWith('>')).map((r, i) => ({ id: `s${i}`, text: r.slice(2) }));
-    return {
-      title: title!,
-      kind: kind!,
-      lines,
-      version: readVersion(
-        lines.map(([l]) => l),
-        { servings: Number(servings), steps },
-      ),
-    };
-  });
+const DISHES = labelledDishes();
 
 describe('44 ordinary dishes', () => {
   const kinds = DISHES.flatMap((d) => {

@@ -1,5 +1,6 @@
-import type { Food } from '../food/food.ts';
+import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
+import { type DishKind, dishKindOf } from './dish-kind.ts';
 import { partOfLine } from './part-of-line.ts';
 import type { Technique } from './technique.ts';
 
@@ -11,11 +12,19 @@ const HOLD: ReadonlySet<Technique> = new Set<Technique>([
   'whisk to an emulsion',
   'bread',
   'thicken',
+  'dredge',
 ]);
+
+/** What a crumble crumbles with, and a fudge sets with. */
+const MADE_OF: Partial<Record<DishKind, readonly Role[]>> = {
+  crumble: ['crunch', 'starch-base', 'fat'],
+  confection: ['fat', 'sweetness', 'creaminess'],
+};
 
 /** Whether a line holds its dish together: nobody takes a little of it away, or leaves it out. */
 export function holdsTogether(line: Line, version: Version, title: string, food: (id: string) => Food | null): boolean {
   const { role, technique } = partOfLine(line, version, title, food);
+  if (MADE_OF[dishKindOf(version, title, food)]?.includes(role ?? 'flavour')) return true;
   return role === 'binder' || role === 'wrapper' || (technique !== null && HOLD.has(technique));
 }
 

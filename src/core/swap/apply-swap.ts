@@ -18,6 +18,8 @@ export interface SwapContext {
   readonly system: MeasureSystem;
   /** The recipe's title; left out where nobody knows it. */
   readonly title?: string;
+  /** The version as it was before other swaps of the same way, by which dish and parts are judged; this one without. */
+  readonly judgedIn?: Version;
   /** Makes ids; injected, so that the core stays pure. */
   readonly newId: () => string;
 }
@@ -126,8 +128,9 @@ export function applySwap(
       changes.push({ kind: 'line', lineId: id, before: null, after: added, index: index + 1 + i });
     });
   }
-  const { food, title = '' } = context;
-  for (const { line: other, share: gone } of goesAlong(swap, line, { version, title, food })) {
+  const { food, title = '', judgedIn = version } = context;
+  const asJudged = judgedIn.lines.find((l) => l.id === lineId) ?? line;
+  for (const { line: other, share: gone } of goesAlong(swap, asJudged, share, { version: judgedIn, title, food })) {
     const along = { ...other, swapId: alongRefOf(swap.id) };
     const left = (): Line => ({
       ...withWeight(other, times(other.weight!, 1 - gone), foodOfLine(other, food), context.system),
@@ -135,7 +138,7 @@ export function applySwap(
     });
     changes.push(lineChange(version, other.id, gone >= 1 ? { ...along, leftOut: true } : left()));
   }
-  const at = lineInDish(line, version, food, title);
+  const at = lineInDish(asJudged, judgedIn, food, title);
   const method = methodIn(swap, at);
   if (method !== null && !version.steps.some((s) => s.text === method.text)) {
     const after = [...version.steps];

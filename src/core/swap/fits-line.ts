@@ -46,6 +46,6 @@ export function swapsFitting(swaps: readonly Swap[], line: Line, context: FitsCo
       fitsRole(s, role) &&
       suitsDish(s, sweet, food) &&
       whyNot(s, line, s.share, version.servings) === null &&
-      goesAlong(s, line, context).every((l) => !l.line.kept),
+      goesAlong(s, line, s.share, context).every((l) => !l.line.kept),
   );
 }

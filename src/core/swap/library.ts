@@ -19,8 +19,9 @@ export const SWAPS: readonly Swap[] = [
   STARCHES_SWAPS,
   SAUCES_DRINKS_SWAPS,
   VEGETABLES_PLATE_SWAPS,
-  SAME_AGAIN_SWAPS,
-].flatMap(readSwapTable);
+]
+  .flatMap(readSwapTable)
+  .concat(readSwapTable(SAME_AGAIN_SWAPS).map((s) => ({ ...s, sameAgain: true })));
 
 /** Swaps that came with Imbiss once: what was made with them still knows them. */
 export const RETIRED_SWAPS: readonly Swap[] = readSwapTable(RETIRED_SWAPS_TABLE);

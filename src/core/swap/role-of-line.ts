@@ -1,5 +1,5 @@
 import { isFat } from '../dish/is-fat.ts';
-import { type PartOfLine, partOfLine } from '../dish/part-of-line.ts';
+import { partOfLine } from '../dish/part-of-line.ts';
 import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
 import { isDeepFryingFat, saysFrying } from './frying-fat.ts';
@@ -19,9 +19,7 @@ export function isBatter(version: Version, food: (id: string) => Food | null): b
   return flour >= 100 && (raised || foods.some((f) => f.food?.kinds.includes('egg')));
 }
 
-/** Whether what the steps do with a fat or flour decides its part, or its dish does. */
-const decides = (own: Food, { technique }: PartOfLine): boolean =>
-  technique !== null && (isFat(own) || own.kinds.includes('flour') || own.kinds.includes('egg'));
+const isFatOrFlour = (own: Food): boolean => isFat(own) || own.kinds.includes('flour');
 
 /**
  * The part a line plays in its dish: what the cook said, else what its food usually does, judged by the dish. Fat is
@@ -36,7 +34,7 @@ export function roleOfLine(line: Line, version: Version, food: (id: string) => F
   if (line.role !== null && line.role !== usual) return line.role;
   // The steps say it, where they use the line.
   const part = partOfLine(line, version, title, food);
-  if (part.usedIn.length > 0 && decides(own, part)) return part.role;
+  if (part.usedIn.length > 0 && (part.technique !== null || !isFatOrFlour(own))) return part.role;
   // What is fried in is for the pan, however much it is.
   if (isFat(own) && (saysFrying(line) || isDeepFryingFat(line, version, isFat, own))) return 'browning';
   const batter = isBatter(version, food);

@@ -11,9 +11,7 @@ import { avoidedBy } from './avoided.ts';
 import { departureFrom } from './departure.ts';
 import { fitsRole } from './fits-line.ts';
 import { SWAPS, swapsFor } from './library.ts';
-import { SAME_AGAIN_SWAPS } from './shipped/same-again.data.ts';
 import { SWAP_KINDS, type Swap } from './swap.ts';
-import { readSwapTable } from './swap-table.ts';
 
 let ids = 0;
 const context = { food: shippedFood, system: 'us', newId: () => `new-${ids++}` } as const;
@@ -78,7 +76,7 @@ describe('the library', () => {
       const raws = (v: Version) => countVersion(v, kitchenOf(), counters).counts.map((c) => c.raw);
       const was = raws(before);
       // Brown rice is lighter only where whole grains are uncounted: somebody must gain.
-      if (s.kind !== 'bulkUp' && !SAME_AGAIN.has(s.id))
+      if (s.kind !== 'bulkUp' && !s.sameAgain)
         expect(
           raws(after).some((r, i) => r <= was[i]! + 1e-9),
           `${s.id} on ${from}`,
@@ -87,30 +85,24 @@ describe('the library', () => {
   });
 });
 
-/** Twins for what is not there. */
-const SAME_AGAIN = new Set(readSwapTable(SAME_AGAIN_SWAPS).map((s) => s.id));
-
 describe('twins for what is not there', () => {
-  it.each(SWAPS.filter((s) => SAME_AGAIN.has(s.id)).map((s) => [s.id, s] as const))(
-    '%s leaves the points alone',
-    (_, s) => {
-      expect(s.departure).toBeLessThanOrEqual(6);
-      for (const from of s.from) {
-        // As much as a dish for two has of it.
-        const grams = shippedFood(from)!.kinds.includes('spice') ? 4 : s.role === 'flavour' ? 20 : 200;
-        const version = readVersion([`${grams} g salt`], { servings: 2 });
-        const line = {
-          ...version.lines[0]!,
-          food: { kind: 'food', foodId: from, revision: 1 } as const,
-          weight: { grams, low: grams, high: grams, from: 'weight' } as const,
-        };
-        const before = { ...version, lines: [line] };
-        const le = plainCounter(sample('LE'));
-        const raw = (v: Version): number => countVersion(v, kitchenOf(), [le]).counts[0]!.raw;
-        expect(Math.abs(raw(swapped(before, line.id, s)) - raw(before)), `${s.id} on ${from}`).toBeLessThan(0.5);
-      }
-    },
-  );
+  it.each(SWAPS.filter((s) => s.sameAgain).map((s) => [s.id, s] as const))('%s leaves the points alone', (_, s) => {
+    expect(s.departure).toBeLessThanOrEqual(6);
+    for (const from of s.from) {
+      // As much as a dish for two has of it.
+      const grams = shippedFood(from)!.kinds.includes('spice') ? 4 : s.role === 'flavour' ? 20 : 200;
+      const version = readVersion([`${grams} g salt`], { servings: 2 });
+      const line = {
+        ...version.lines[0]!,
+        food: { kind: 'food', foodId: from, revision: 1 } as const,
+        weight: { grams, low: grams, high: grams, from: 'weight' } as const,
+      };
+      const before = { ...version, lines: [line] };
+      const le = plainCounter(sample('LE'));
+      const raw = (v: Version): number => countVersion(v, kitchenOf(), [le]).counts[0]!.raw;
+      expect(Math.abs(raw(swapped(before, line.id, s)) - raw(before)), `${s.id} on ${from}`).toBeLessThan(0.5);
+    }
+  });
 });
 
 describe('applying a swap', () => {

@@ -58,6 +58,8 @@ export interface WrittenSwap {
 
 /** A swap, with what only those that come with Imbiss say: where it holds, and what goes with it. */
 export interface Swap extends WrittenSwap {
+  /** A twin for what is not there, which leaves the points alone: nothing to lighten a dish with. */
+  readonly sameAgain?: true;
   /** What of the line has to stay in every serving, g. */
   readonly staysEach?: number;
   /** What goes with it, of the lines that the same steps use. */

@@ -19,7 +19,7 @@ export function wayChanges(
     if (line === undefined) continue;
     const changes =
       swap !== undefined
-        ? applySwap(now, c.lineId, swap, { food, system, title, newId }, c.share)
+        ? applySwap(now, c.lineId, swap, { food, system, title, newId, judgedIn: version }, c.share)
         : c.swapId === LEAVE_OUT
           ? [lineChange(now, c.lineId, { ...line, leftOut: true })]
           : [];

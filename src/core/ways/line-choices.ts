@@ -173,11 +173,14 @@ function changesOfLine(
 ): Judged[] {
   const { food, system, title = '' } = context;
   const out: Judged[] = [];
-  // What moves to the plate is counted there: it is no lighter dish, and no search takes it.
-  const fits = swapsFitting(context.swaps, line, { version, title, role, food }).filter((s) => s.kind !== 'toPlate');
+  // What moves to the plate is counted there: it is no lighter dish, and no search takes it. Nor what is the same again,
+  // but where the line itself cannot be had.
+  const fits = swapsFitting(context.swaps, line, { version, title, role, food }).filter(
+    (s) => s.kind !== 'toPlate' && (s.sameAgain !== true || !stayAllowed),
+  );
   for (const swap of fits) {
     const own = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
-    const along = goesAlong(swap, line, { version, title, food }).map((l) => l.line);
+    const along = goesAlong(swap, line, swap.share, { version, title, food }).map((l) => l.line);
     const shares = [...new Set([swap.share, swap.mostShare])].filter(
       (s) => whyNot(swap, line, s, version.servings) === null,
     );
