@@ -25,6 +25,7 @@ function versionOf(n: number, kind: 'asWritten' | 'lightened', lines: number): V
     kind,
     name: kind === 'asWritten' ? 'as written' : 'lightened',
     servings: 2 + (n % 9),
+    dish: null,
     lines: Array.from({ length: lines }, (_, i): Line => {
       const food = FOODS[(n * 7 + i * 31) % FOODS.length]!;
       const grams = (kind === 'asWritten' ? 60 : 40) + ((n * 13 + i * 17) % 200);
@@ -41,6 +42,9 @@ function versionOf(n: number, kind: 'asWritten' | 'lightened', lines: number): V
         food: { kind: 'food', foodId: food.id, revision: 1 },
         weight: { grams, low: grams, high: grams, from: 'weight' },
         role: null,
+        roleSaid: false,
+        technique: null,
+        loss: null,
         kept: false,
         leftOut: false,
         swapId: null,

@@ -37,9 +37,19 @@ export function waysCommand(text: string, flags: Flags): string {
   if (idle !== undefined) throw new CliError(`No line has "${idle}" in it.`, 'Give --keep some words of a line.');
   const servings = servingsOf(flags, recipe);
   const { steps } = recipe;
-  const version = asWritten({ id: 'ways', recipeId: 'ways', servings, lines, steps, stepId: (n) => `step-${n}` });
   const byId = new Map(foods.map((f) => [f.id, f]));
   const food = (id: string) => byId.get(id) ?? null;
+  const { title } = recipe;
+  const version = asWritten({
+    id: 'ways',
+    recipeId: 'ways',
+    servings,
+    lines,
+    steps,
+    stepId: (n) => `step-${n}`,
+    food,
+    title,
+  });
   const answer = findWays(
     version,
     {

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { DISH_KINDS } from '../core/dish/dish-kind.ts';
+import { TECHNIQUES } from '../core/dish/technique.ts';
 import { ROLES } from '../core/food/food.ts';
 import { MOST_INGREDIENTS } from '../core/page/recipe-limits.ts';
 import type { ReadingRest } from '../core/reading/reading.ts';
@@ -6,6 +8,7 @@ import type { Change, VersionEntry } from '../core/version/entry.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
 import type { LineFood } from '../core/weighing/line-food.ts';
 import type { Weight } from '../core/weighing/weight.ts';
+import { type LineLoss, LOSS_REASONS } from '../core/yield/line-loss.ts';
 import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
@@ -62,6 +65,13 @@ const ReadingRestSchema = schemaOf<ReadingRest>()(
   }),
 );
 
+/** What of a line is not eaten, g. */
+const LossSchema: z.ZodType<LineLoss> = schemaOf<LineLoss>()(
+  z
+    .object({ why: z.enum(LOSS_REASONS), low: Grams, high: Grams, answered: z.boolean() })
+    .refine((l) => l.low <= l.high + 1e-9, 'has more at the least than at the most'),
+);
+
 export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
   z.object({
     id: Id,
@@ -89,6 +99,9 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
       .default(null),
     weight: WeightSchema.nullable(),
     role: z.enum(ROLES).nullable(),
+    roleSaid: z.boolean().default(false),
+    technique: z.enum(TECHNIQUES).nullable().default(null),
+    loss: LossSchema.nullable().default(null),
     kept: z.boolean(),
     leftOut: z.boolean(),
     swapId: z.string().max(64).nullable(),
@@ -106,6 +119,7 @@ export const VersionSchema: z.ZodType<Version> = schemaOf<Version>()(
     kind: z.enum(VERSION_KINDS),
     name: Words(120),
     servings: Servings.nullable(),
+    dish: z.enum(DISH_KINDS).nullable().default(null),
     lines: z
       .array(LineSchema)
       .max(MOST_INGREDIENTS, `holds more than ${MOST_INGREDIENTS} lines: split the recipe into two`)
@@ -136,6 +150,11 @@ export const VersionChangeSchema = schemaOf<Change>()(
       after: z.array(StepSchema).max(MOST_STEPS),
     }),
     z.object({ kind: z.literal('name'), before: Words(120), after: Words(120) }),
+    z.object({
+      kind: z.literal('dish'),
+      before: z.enum(DISH_KINDS).nullable(),
+      after: z.enum(DISH_KINDS).nullable(),
+    }),
   ]),
 );
 

@@ -97,8 +97,9 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     };
   });
   const { servings, steps } = text;
-  const first = asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid() });
   const title = text.title ?? 'Untitled';
+  const food = (id: string): Food | null => index.foods.find((f) => f.id === id) ?? null;
+  const first = asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid(), food, title });
   const body = {
     id: recipeId,
     title,

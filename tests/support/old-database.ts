@@ -10,6 +10,7 @@ export const OLD_DATABASES = [
   '0004-swaps-and-feasts',
   '0005-ground',
   '0006-region',
+  '0007-facts',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

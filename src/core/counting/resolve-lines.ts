@@ -9,6 +9,8 @@ import type { Kitchen } from '../version/kitchen.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
 import { likelyGrams } from '../weighing/spread.ts';
 import { statedKcal } from '../weighing/weigh.ts';
+import { drainedFood } from '../yield/drained-food.ts';
+import { type LineLoss, lossGrams } from '../yield/line-loss.ts';
 
 /** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
 type Known = Map<string, Resolved>;
@@ -56,7 +58,7 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     const weighed = unit !== null && unitNamed(unit)?.kind === 'weight';
     const share = statedShare(line, food, grams);
     const part = { food, grams: grams * share, range: { low: range.low * share, high: range.high * share } };
-    return { ...base, parts: [part], weighed, open: false };
+    return { ...base, parts: [eatenPart(part, line.loss)], weighed, open: false };
   }
   if (line.food.kind === 'recipe') {
     const inner = kitchen.version(line.food.versionId);
@@ -76,6 +78,21 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     };
   }
   return none;
+}
+
+/** A part without what is left behind of it. */
+function eatenPart(part: Part, loss: LineLoss | null): Part {
+  if (loss === null || loss.high <= 0) return part;
+  const { food, grams, range } = part;
+  const left = Math.max(0, grams - lossGrams(loss));
+  if (loss.why !== 'poured-off')
+    return {
+      food,
+      grams: left,
+      range: { low: Math.max(0, range.low - loss.high), high: Math.max(0, range.high - loss.low) },
+    };
+  const by = grams > 0 ? left / grams : 0;
+  return { food: drainedFood(food, grams, loss), grams: left, range: { low: range.low * by, high: range.high * by } };
 }
 
 function resolveWhole(version: Version, kitchen: Kitchen, path: readonly string[], known: Known): Resolved {

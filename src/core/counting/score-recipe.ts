@@ -90,6 +90,8 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
   const { index, programs } = options;
   const read = text.ingredients.map((i) => readIngredient(i.text, i.group, index, options.system));
   const servings = options.servings ?? text.servings;
+  const byId = new Map(index.foods.map((f) => [f.id, f]));
+  const food = (id: string): Food | null => byId.get(id) ?? null;
   const version = asWritten({
     id: 'scored',
     recipeId: 'scored',
@@ -97,9 +99,9 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
     lines: read.map((r, i) => lineOf(r, `line-${i}`)),
     steps: text.steps,
     stepId: (i) => `step-${i}`,
+    food,
+    title: text.title,
   });
-  const byId = new Map(index.foods.map((f) => [f.id, f]));
-  const food = (id: string): Food | null => byId.get(id) ?? null;
   const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
     count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),

@@ -167,6 +167,7 @@ export const isRoux = (steps: string): boolean =>
  * @param title the recipe's title; empty where nobody knows it
  */
 export function dishKindOf(version: Version, title: string, food: (id: string) => Food | null): DishKind {
+  if (version.dish !== null) return version.dish;
   // Every line of a version asks, one after the other.
   if (last?.version !== version || last.title !== title || last.food !== food)
     last = { version, title, food, kind: readKind(version, title, food) };

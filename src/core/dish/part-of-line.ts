@@ -71,6 +71,6 @@ export function partOfLine(line: Line, version: Version, title: string, food: (i
   const { technique, steps } = useOfLine(line, version, dish, food);
   if (own === null) return { role: line.role, technique, usedIn: steps };
   const usual = own.roles[0] ?? null;
-  const said = line.role !== null && line.role !== usual ? line.role : null;
+  const said = line.role !== null && (line.roleSaid || line.role !== usual) ? line.role : null;
   return { role: said ?? roleByUse(own, technique, dish, title) ?? usual, technique, usedIn: steps };
 }

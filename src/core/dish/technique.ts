@@ -112,6 +112,7 @@ export function useOfLine(line: Line, version: Version, dish: DishKind, food: (i
   const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
   const said = sentencesNaming(line, version, own);
   const steps = [...new Set(said.map((s) => s.step))];
+  if (line.technique !== null) return { technique: line.technique, steps };
   if (own === null || said.length === 0) return { technique: null, steps };
   const names = [...namesInSteps(line, own)]
     .map((w) => (w.endsWith('y') ? `${w.slice(0, -1)}(?:y|ies)` : `${w}(?:s|es)?`))
@@ -190,7 +191,7 @@ const RULES: ReadonlyArray<readonly [technique: Technique, is: (a: AskedOfLine) 
       (stepsSay(a, `\\b(?:dredge|dust)\\b${IN_CLAUSE}\\bN`) ||
         (a.own.roles[0] === 'protein' && /\bdredge (?:it|them)\b/.test(allSteps(a)))),
   ],
-  ['marinate', (a) => a.own.roles[0] !== 'protein' && stepsSay(a, '\\bmarinat\\w*\\b[^.]*\\bin (?:the )?N')],
+  ['marinate', (a) => a.own.roles[0] !== 'protein' && stepsSay(a, '\\bmarinat\\w*\\b[^.]*\\bin (?:the )?[^.]*N')],
   ['thicken', (a) => (isFlour(a.own) || /cornflour|starch/.test(a.own.id)) && stepsSay(a, '\\bthicken')],
   [
     'roast in',
@@ -226,7 +227,7 @@ const RULES: ReadonlyArray<readonly [technique: Technique, is: (a: AskedOfLine) 
     'soak',
     (a) =>
       /\bsoak\b/.test(allSteps(a)) &&
-      (/\bbread\b/.test(a.own.name) || (a.own.roles[0] === 'creaminess' && stepsSay(a, '\\bpour'))),
+      (/\bbread\b/.test(a.own.name) || (a.own.roles[0] === 'creaminess' && stepsSay(a, '\\bpour|\\bsoak\\b[^.]*\\bin (?:the )?N'))),
   ],
   [
     'bind',

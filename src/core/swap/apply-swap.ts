@@ -8,6 +8,7 @@ import { namesOf } from '../version/step-uses.ts';
 import type { Line, Version } from '../version/version.ts';
 import { tinAsSaid } from '../version/words-of-line.ts';
 import type { Weight } from '../weighing/weight.ts';
+import { scaledLoss } from '../yield/line-loss.ts';
 import { goesAlong } from './goes-along.ts';
 import type { Swap } from './swap.ts';
 import { alongRefOf, swapRefOf } from './swap-ref.ts';
@@ -62,7 +63,9 @@ function saidOf(line: Line, food: Food | null, weight: Weight, system: MeasureSy
 /** A line with another amount of the same food; the words say the new amount. */
 export function withWeight(line: Line, weight: Weight, food: Food | null, system: MeasureSystem): Line {
   const said = saidOf(line, food, weight, system, line.item || (food?.name ?? ''));
-  return { ...line, ...said, text: line.note === null ? said.text : `${said.text}, ${line.note}` };
+  const was = line.weight?.grams ?? 0;
+  const loss = was > 0 ? scaledLoss(line.loss, weight.grams / was) : null;
+  return { ...line, ...said, loss, text: line.note === null ? said.text : `${said.text}, ${line.note}` };
 }
 
 function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: string, system: MeasureSystem): Line {
@@ -73,6 +76,9 @@ function lineOfFood(base: Line, id: string, food: Food, weight: Weight, swapId: 
     food: { kind: 'food', foodId: food.id, revision: food.revision },
     item: food.name,
     note: null,
+    loss: null,
+    roleSaid: false,
+    technique: null,
     swapId,
     warnings: [],
   };

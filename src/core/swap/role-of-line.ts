@@ -31,7 +31,7 @@ export function roleOfLine(line: Line, version: Version, food: (id: string) => F
   const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
   if (own === null) return line.role;
   const usual = own.roles[0] ?? null;
-  if (line.role !== null && line.role !== usual) return line.role;
+  if (line.role !== null && (line.roleSaid || line.role !== usual)) return line.role;
   // The steps say it, where they use the line.
   const part = partOfLine(line, version, title, food);
   if (part.usedIn.length > 0 && (part.technique !== null || !isFatOrFlour(own))) return part.role;

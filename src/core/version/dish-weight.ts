@@ -1,15 +1,20 @@
+import { lossGrams } from '../yield/line-loss.ts';
 import { DEEPEST, wholeShare } from './inner-recipes.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Line, Version } from './version.ts';
 
 /**
- * What goes into the pot, g: the sum of all weighed lines. What cooks away or is poured off is not taken out.
+ * What is eaten of what goes into the pot, g: the sum of all weighed lines, raw, without what is left behind. What cooks
+ * away is not taken out.
  *
  * @param kitchen where the recipes are that it takes from: whole ones weigh what they weigh now.
  */
 export function dishWeight(version: Version, kitchen: Kitchen | null = null): number {
   return weightOf(version, kitchen, 0, new Map());
 }
+
+/** What of a line is eaten, g. */
+export const eatenOf = (line: Line): number => Math.max(0, (line.weight?.grams ?? 0) - lossGrams(line.loss));
 
 function weightOf(version: Version, kitchen: Kitchen | null, depth: number, known: Map<string, number>): number {
   const key = `${version.id} ${depth}`;
@@ -21,7 +26,7 @@ function weightOf(version: Version, kitchen: Kitchen | null, depth: number, know
 }
 
 function lineWeight(line: Line, kitchen: Kitchen | null, depth: number, known: Map<string, number>): number {
-  const grams = line.weight?.grams ?? 0;
+  const grams = eatenOf(line);
   if (line.food.kind !== 'recipe' || kitchen === null || depth >= DEEPEST) return grams;
   const inner = kitchen.version(line.food.versionId);
   const share = inner === null ? null : wholeShare(line, inner);

@@ -1,3 +1,4 @@
+import type { DishKind } from '../dish/dish-kind.ts';
 import type { Difference, DocumentKind, Standing } from '../history/document-kind.ts';
 import type { Entry as DocumentEntry } from '../history/entry.ts';
 import { applyExactly, invertAll } from '../history/rebase.ts';
@@ -22,7 +23,8 @@ export type Change =
     }
   | { readonly kind: 'servings'; readonly before: number | null; readonly after: number | null }
   | { readonly kind: 'steps'; readonly before: readonly Step[]; readonly after: readonly Step[] }
-  | { readonly kind: 'name'; readonly before: string; readonly after: string };
+  | { readonly kind: 'name'; readonly before: string; readonly after: string }
+  | { readonly kind: 'dish'; readonly before: DishKind | null; readonly after: DishKind | null };
 
 /** What a cook did to a version in one go. */
 export type VersionEntry = DocumentEntry<Change>;
@@ -39,6 +41,8 @@ function there(version: Version, change: Change): unknown {
       return version.steps;
     case 'name':
       return version.name;
+    case 'dish':
+      return version.dish;
   }
 }
 
@@ -67,6 +71,8 @@ export const VERSION_KIND: DocumentKind<Version, Change> = {
         return { ...version, steps: c.after };
       case 'name':
         return { ...version, name: c.after };
+      case 'dish':
+        return { ...version, dish: c.after };
     }
   },
   invert: (c): Change => ({ ...c, before: c.after, after: c.before }) as Change,
@@ -88,6 +94,8 @@ export const VERSION_KIND: DocumentKind<Version, Change> = {
         return { what: 'servings', here: servingsSaid(c.after), there: servingsSaid(version.servings) };
       case 'name':
         return { what: 'the name', here: `"${c.after}"`, there: `"${version.name}"` };
+      case 'dish':
+        return { what: 'what kind of dish it is', here: dishSaid(c.after), there: dishSaid(version.dish) };
       case 'steps':
         return {
           what: 'the steps',
@@ -97,6 +105,8 @@ export const VERSION_KIND: DocumentKind<Version, Change> = {
     }
   },
 };
+
+const dishSaid = (dish: DishKind | null): string => dish ?? 'as it is read';
 
 const servingsSaid = (n: number | null): string => (n === null ? 'not said' : String(Math.round(n * 1000) / 1000));
 

@@ -1,3 +1,4 @@
+import { scaledLoss } from '../yield/line-loss.ts';
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
 import { isPerServing } from './tie-lines.ts';
@@ -37,12 +38,14 @@ function scaleLineBy(line: Line, factor: number): Line {
     low: line.weight.low * factor,
     high: line.weight.high * factor,
   };
+  const loss = scaledLoss(line.loss, factor);
   // What is for each serving stays as it is written: there are more of them.
-  if (line.amount === null || isPerServing(line)) return { ...line, weight };
+  if (line.amount === null || isPerServing(line)) return { ...line, weight, loss };
   const times = (q: number | null): number | null => (q === null ? null : q * factor);
   const scaled: Line = {
     ...line,
     weight,
+    loss,
     amount: {
       quantity: line.amount.quantity * factor,
       quantityMax: times(line.amount.quantityMax),

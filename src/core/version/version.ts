@@ -1,7 +1,10 @@
+import type { DishKind } from '../dish/dish-kind.ts';
+import type { Technique } from '../dish/technique.ts';
 import type { Role } from '../food/food.ts';
 import type { ReadingRest } from '../reading/reading.ts';
 import type { LineFood, TakenFood } from '../weighing/line-food.ts';
 import type { Weight } from '../weighing/weight.ts';
+import type { LineLoss } from '../yield/line-loss.ts';
 
 export interface LineAmount {
   readonly quantity: number;
@@ -26,7 +29,14 @@ export interface Line {
   /** How its food was found; null where the cook said it, or nobody remembers. */
   readonly taken: TakenFood | null;
   readonly weight: Weight | null;
+  /** The part that it plays: what its food usually does, or what the cook said. */
   readonly role: Role | null;
+  /** Whether the cook said its part. */
+  readonly roleSaid: boolean;
+  /** What the cook says that the steps do with it; null where the steps say it. */
+  readonly technique: Technique | null;
+  /** What of it is not eaten; null where all of it is. */
+  readonly loss: LineLoss | null;
   /** No search and no swap may touch it. */
   readonly kept: boolean;
   readonly leftOut: boolean;
@@ -54,6 +64,8 @@ export interface Version {
   readonly name: string;
   /** How many servings it makes; null when nobody said, and then it counts whole and per 100 g. */
   readonly servings: number | null;
+  /** What the cook says that it is; null where it is read from lines and steps. */
+  readonly dish: DishKind | null;
   readonly lines: readonly Line[];
   readonly steps: readonly Step[];
   /** Grows by one with every entry. */

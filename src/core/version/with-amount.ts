@@ -5,6 +5,7 @@ import { unitNamed } from '../quantity/units.ts';
 import { normalizeText } from '../reading/normalize-text.ts';
 import { readAmount } from '../reading/read-amount.ts';
 import { weighAmount } from '../weighing/weigh.ts';
+import { scaledLoss } from '../yield/line-loss.ts';
 import type { Line } from './version.ts';
 
 /** A line with another amount, or why it cannot be, in words for the cook. */
@@ -37,11 +38,13 @@ export function withAmount(line: Line, text: string, food: Food | null, system: 
     };
   }
   const perUnit = said.grams / middle;
+  const was = line.weight?.grams ?? 0;
   return {
     line: {
       ...line,
       amount: { quantity, quantityMax, unit },
       read: null,
+      loss: was > 0 ? scaledLoss(line.loss, said.grams / was) : null,
       weight: {
         grams: said.grams,
         low: quantity * perUnit * (1 - said.spread),

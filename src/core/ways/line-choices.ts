@@ -15,6 +15,7 @@ import { goesAlong } from '../swap/goes-along.ts';
 import { roleOfLine } from '../swap/role-of-line.ts';
 import type { Swap } from '../swap/swap.ts';
 import { type Place, placeOf } from '../swap/verdict.ts';
+import { eatenOf } from '../version/dish-weight.ts';
 import { applyEntry, type Change, lineChange } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { withNewest } from '../version/kitchen.ts';
@@ -237,7 +238,7 @@ function choiceOf(c: Considered, context: ChoiceContext): Judged {
     ...along.filter((a) => !there.some((l) => l.id === a.id)).map((l) => `without ${l.text}`),
     ...there.filter((l) => along.some((a) => a.id === l.id)).map((l) => `with ${l.text}`),
   ];
-  const grams = (of: readonly Line[]): number => of.reduce((g, l) => g + (l.weight?.grams ?? 0), 0);
+  const grams = (of: readonly Line[]): number => of.reduce((g, l) => g + eatenOf(l), 0);
   const forbidden = avoidedBy(context.without, foods).length > 0;
   const brings = broughtBy(version, line, swap, share);
   const missing =

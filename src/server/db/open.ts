@@ -11,6 +11,7 @@ import * as swapsAndFeasts from './migrations/0004-swaps-and-feasts.ts';
 import * as ground from './migrations/0005-ground.ts';
 import * as region from './migrations/0006-region.ts';
 import * as facts from './migrations/0007-facts.ts';
+import * as dish from './migrations/0008-dish.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -23,6 +24,7 @@ const MIGRATIONS = {
   '0005-ground': ground,
   '0006-region': region,
   '0007-facts': facts,
+  '0008-dish': dish,
 };
 
 /** The database and the connection under it. */

@@ -64,6 +64,7 @@ export interface Database {
     kind: string;
     name: string;
     servings: number | null;
+    dish: string | null;
     lines: string;
     steps: string;
     /** The state of the format of lines and steps. */

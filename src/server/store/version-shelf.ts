@@ -37,10 +37,10 @@ export const VERSIONS: Shelf<Version, Change> = {
       .execute();
   },
   update: async (s, id, version, revision) => {
-    const { lines, steps, v, name, servings } = versionRow(s, version, '');
+    const { lines, steps, v, name, servings, dish } = versionRow(s, version, '');
     await s.db
       .updateTable('version')
-      .set({ name, servings, lines, steps, v, revision })
+      .set({ name, servings, dish, lines, steps, v, revision })
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .execute();

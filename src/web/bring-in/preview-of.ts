@@ -39,6 +39,7 @@ export function previewOf(text: RecipeText, foods: FoodIndex, measures: MeasureS
   const lines = text.ingredients
     .slice(0, MOST_INGREDIENTS)
     .map((i) => lineOf(readIngredient(i.text, i.group, foods, measures), uuid()));
+  const byId = new Map(foods.foods.map((f) => [f.id, f]));
   const version = asWritten({
     id: uuid(),
     recipeId: uuid(),
@@ -46,8 +47,9 @@ export function previewOf(text: RecipeText, foods: FoodIndex, measures: MeasureS
     lines,
     steps: text.steps,
     stepId: () => uuid(),
+    food: (id) => byId.get(id) ?? null,
+    title: text.title,
   });
-  const byId = new Map(foods.foods.map((f) => [f.id, f]));
   return {
     text,
     version,

@@ -74,7 +74,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
     swap: (line, s) => (s.kind === 'part' ? setTool({ kind: 'share', lineId: line.id, swap: s }) : swap(line, s)),
     amount: (line) => setTool({ kind: 'amount', lineId: line.id }),
     howMuch: (line) => setTool({ kind: 'howMuch', lineId: line.id }),
-    role: (line, role) => change(line, { ...line, role }, `${line.item} is here for ${role}`),
+    role: (line, role) => change(line, { ...line, role, roleSaid: true }, `${line.item} is here for ${role}`),
     keep: (line) =>
       change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`),
     leaveOut: (line) =>

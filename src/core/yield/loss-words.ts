@@ -1,0 +1,39 @@
+import { formatGrams } from '../quantity/format-amount.ts';
+import type { LineLoss, LossReason } from './line-loss.ts';
+
+/** Where what is not eaten stays. */
+const STAYS: Readonly<Record<LossReason, string>> = {
+  frying: 'stays in the pot',
+  marinade: 'stays in the marinade',
+  brine: 'stays in the brine',
+  coating: 'is left of the coating',
+  board: 'stays on the board',
+  'poured-off': 'of fat is poured off',
+  'cooking-water': 'goes with the water',
+};
+
+/**
+ * What is not eaten of a line, in words.
+ *
+ * @example lossWords(loss) // 'about 590 to 620 g stays in the pot'
+ */
+export function lossWords(loss: LineLoss): string {
+  if (loss.high <= 0) return 'all of it is eaten';
+  const range =
+    loss.high - loss.low < 0.5
+      ? formatGrams(loss.high)
+      : `about ${formatGrams(loss.low).replace(' g', '')} to ${formatGrams(loss.high)}`;
+  return `${range} ${STAYS[loss.why]}`;
+}
+
+/** The question that asks the cook for it. */
+export const lossQuestion = (why: LossReason): string =>
+  ({
+    frying: 'How much fat is left in the pot after frying?',
+    marinade: 'How much of it is left in the marinade?',
+    brine: 'How much of it stays in the brine?',
+    coating: 'How much is left over after coating?',
+    board: 'How much stays on the board?',
+    'poured-off': 'How much fat is poured off?',
+    'cooking-water': 'How much goes away with the water?',
+  })[why];
