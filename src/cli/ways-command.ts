@@ -13,6 +13,7 @@ import { LEAVE_OUT, type LineChoice } from '../core/ways/line-choices.ts';
 import type { Way } from '../core/ways/way.ts';
 import { readWithout } from '../core/ways/without.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
+import { withExpectedLosses } from '../core/yield/expected-loss.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { foodsIn, regionFlag, systemOf } from './parse-command.ts';
@@ -40,16 +41,15 @@ export function waysCommand(text: string, flags: Flags): string {
   const byId = new Map(foods.map((f) => [f.id, f]));
   const food = (id: string) => byId.get(id) ?? null;
   const { title } = recipe;
-  const version = asWritten({
+  const written = asWritten({
     id: 'ways',
     recipeId: 'ways',
     servings,
     lines,
     steps,
     stepId: (n) => `step-${n}`,
-    food,
-    title,
   });
+  const version = withExpectedLosses(written, food, title ?? '');
   const answer = findWays(
     version,
     {

@@ -1,9 +1,8 @@
 import { z } from 'zod';
-import { DISH_KINDS } from '../core/dish/dish-kind.ts';
-import { TECHNIQUES } from '../core/dish/technique.ts';
 import { ROLES } from '../core/food/food.ts';
 import { PAGE_LANGUAGES } from '../core/page/recipe-text.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
+import { DISH_KINDS, TECHNIQUES } from '../core/version/dish-words.ts';
 
 const FoodAnswer = z.object({ id: z.string(), name: z.string() }).nullable();
 const GramsFromSchema = z.enum(['weight', 'measure', 'count', 'package', 'density', 'estimate', 'none']);

@@ -1,14 +1,13 @@
 import { z } from 'zod';
-import { DISH_KINDS } from '../core/dish/dish-kind.ts';
-import { TECHNIQUES } from '../core/dish/technique.ts';
 import { ROLES } from '../core/food/food.ts';
 import { MOST_INGREDIENTS } from '../core/page/recipe-limits.ts';
 import type { ReadingRest } from '../core/reading/reading.ts';
+import { DISH_KINDS, TECHNIQUES } from '../core/version/dish-words.ts';
 import type { Change, VersionEntry } from '../core/version/entry.ts';
+import { type LineLoss, LOSS_REASONS } from '../core/version/line-loss.ts';
 import { type Line, type Step, VERSION_KINDS, type Version } from '../core/version/version.ts';
 import type { LineFood } from '../core/weighing/line-food.ts';
 import type { Weight } from '../core/weighing/weight.ts';
-import { type LineLoss, LOSS_REASONS } from '../core/yield/line-loss.ts';
 import { entrySchema } from './entry.ts';
 import { Grams, Id, Servings, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';

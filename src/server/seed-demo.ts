@@ -17,6 +17,7 @@ import { lightenedCopy } from '../core/version/lightened-copy.ts';
 import { lineOf } from '../core/version/line-of.ts';
 import type { Line, Version } from '../core/version/version.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
+import { withExpectedLosses } from '../core/yield/expected-loss.ts';
 import { dayIn } from './store/cards.ts';
 import { EATERS } from './store/eater-shelf.ts';
 import { appendEntry, makeDocument } from './store/entries.ts';
@@ -99,7 +100,8 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
   const { servings, steps } = text;
   const title = text.title ?? 'Untitled';
   const food = (id: string): Food | null => index.foods.find((f) => f.id === id) ?? null;
-  const first = asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid(), food, title });
+  const read = asWritten({ id: uuid(), recipeId, servings, lines, steps, stepId: () => uuid() });
+  const first = withExpectedLosses(read, food, title);
   const body = {
     id: recipeId,
     title,

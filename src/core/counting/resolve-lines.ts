@@ -6,11 +6,11 @@ import { unitNamed } from '../quantity/units.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
 import type { Kitchen } from '../version/kitchen.ts';
+import { type LineLoss, lossGrams } from '../version/line-loss.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
 import { likelyGrams } from '../weighing/spread.ts';
 import { statedKcal } from '../weighing/weigh.ts';
 import { drainedFood } from '../yield/drained-food.ts';
-import { type LineLoss, lossGrams } from '../yield/line-loss.ts';
 
 /** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
 type Known = Map<string, Resolved>;

@@ -1,6 +1,5 @@
-import { type DishKind, dishKindOf } from '../dish/dish-kind.ts';
+import { dishKindOf } from '../dish/dish-kind.ts';
 import { partOfLine } from '../dish/part-of-line.ts';
-import type { Technique } from '../dish/technique.ts';
 import type { Food, Role } from '../food/food.ts';
 import type { FoodIndex } from '../food/match-food.ts';
 import { readRecipe } from '../page/read-page.ts';
@@ -11,12 +10,14 @@ import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { doubtsOf } from '../sense/doubts-of.ts';
 import { asWritten } from '../version/as-written.ts';
+import type { DishKind, Technique } from '../version/dish-words.ts';
 import { kitchenOf } from '../version/kitchen.ts';
 import { type LineDoubt, lineDoubt } from '../version/line-doubt.ts';
 import { lineOf } from '../version/line-of.ts';
 import type { Line, Version } from '../version/version.ts';
 import { type Ingredient, readIngredient } from '../weighing/read-ingredient.ts';
 import type { GramsFrom } from '../weighing/weight.ts';
+import { withExpectedLosses } from '../yield/expected-loss.ts';
 import { countVersion } from './count-version.ts';
 
 /** A recipe read, weighed and counted without a database: what the command line and the API answer. */
@@ -92,16 +93,15 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
   const servings = options.servings ?? text.servings;
   const byId = new Map(index.foods.map((f) => [f.id, f]));
   const food = (id: string): Food | null => byId.get(id) ?? null;
-  const version = asWritten({
+  const written = asWritten({
     id: 'scored',
     recipeId: 'scored',
     servings,
     lines: read.map((r, i) => lineOf(r, `line-${i}`)),
     steps: text.steps,
     stepId: (i) => `step-${i}`,
-    food,
-    title: text.title,
   });
+  const version = withExpectedLosses(written, food, text.title ?? '');
   const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
     count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),

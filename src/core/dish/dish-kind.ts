@@ -1,34 +1,7 @@
 import type { Food } from '../food/food.ts';
+import type { DishKind } from '../version/dish-words.ts';
 import type { Version } from '../version/version.ts';
 import { isFat } from './is-fat.ts';
-
-/** What a dish is, as far as the parts of its lines hang on it. */
-export const DISH_KINDS = [
-  'batter cake',
-  'cookie',
-  'yeast dough',
-  'pastry',
-  'crumble',
-  'custard',
-  'whipped',
-  'confection',
-  'soup',
-  'stew',
-  'sauce',
-  'roux sauce',
-  'bake',
-  'gratin',
-  'salad',
-  'fried',
-  'breaded',
-  'roast',
-  'mash',
-  'filled',
-  'drink',
-  'spread',
-  'other',
-] as const;
-export type DishKind = (typeof DISH_KINDS)[number];
 
 /** What a dish is told by. */
 interface Signs {

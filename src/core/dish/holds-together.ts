@@ -1,8 +1,8 @@
 import type { Food, Role } from '../food/food.ts';
+import type { DishKind, Technique } from '../version/dish-words.ts';
 import type { Line, Version } from '../version/version.ts';
-import { type DishKind, dishKindOf } from './dish-kind.ts';
+import { dishKindOf } from './dish-kind.ts';
 import { partOfLine } from './part-of-line.ts';
-import type { Technique } from './technique.ts';
 
 /** Where less of a line changes what the dish is: a roux, a crust, what binds. */
 const HOLD: ReadonlySet<Technique> = new Set<Technique>([

@@ -1,9 +1,10 @@
 import type { Food, Role } from '../food/food.ts';
 import { foodWords } from '../food/food-words.ts';
+import type { DishKind, Technique } from '../version/dish-words.ts';
 import type { Line, Version } from '../version/version.ts';
-import { type DishKind, dishKindOf } from './dish-kind.ts';
+import { dishKindOf } from './dish-kind.ts';
 import { isFat } from './is-fat.ts';
-import { type Technique, useOfLine } from './technique.ts';
+import { useOfLine } from './technique.ts';
 
 /** The part a line plays in its dish, and what it is read from. */
 export interface PartOfLine {

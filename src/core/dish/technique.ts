@@ -1,39 +1,9 @@
 import type { Food } from '../food/food.ts';
 import { foodWords, isNoise } from '../food/food-words.ts';
+import type { DishKind, Technique } from '../version/dish-words.ts';
 import type { Line, Version } from '../version/version.ts';
-import { type DishKind, isRoux } from './dish-kind.ts';
+import { isRoux } from './dish-kind.ts';
 import { isFat } from './is-fat.ts';
-
-/** What steps do with a line, where the part that it plays hangs on it. */
-export const TECHNIQUES = [
-  'fry in',
-  'deep-fry',
-  'roast in',
-  'grease',
-  'brush',
-  'rub in',
-  'cream',
-  'knead in',
-  'melt into',
-  'make a roux',
-  'whisk to an emulsion',
-  'beat in',
-  'dress',
-  'dredge',
-  'bread',
-  'bind',
-  'thicken',
-  'stir in at the end',
-  'fold in',
-  'whip',
-  'mash',
-  'fill',
-  'soak',
-  'marinate',
-  'scatter on top',
-  'serve with',
-] as const;
-export type Technique = (typeof TECHNIQUES)[number];
 
 /** What the steps do with a line, and which of them use it, from 0. */
 export interface LineUse {
@@ -227,7 +197,8 @@ const RULES: ReadonlyArray<readonly [technique: Technique, is: (a: AskedOfLine) 
     'soak',
     (a) =>
       /\bsoak\b/.test(allSteps(a)) &&
-      (/\bbread\b/.test(a.own.name) || (a.own.roles[0] === 'creaminess' && stepsSay(a, '\\bpour|\\bsoak\\b[^.]*\\bin (?:the )?N'))),
+      (/\bbread\b/.test(a.own.name) ||
+        (a.own.roles[0] === 'creaminess' && stepsSay(a, '\\bpour|\\bsoak\\b[^.]*\\bin (?:the )?N'))),
   ],
   [
     'bind',

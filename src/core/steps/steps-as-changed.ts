@@ -68,13 +68,13 @@ function becameOf(pair: LinePair, swaps: readonly Swap[], brought: readonly Swap
   // It goes in by a step of its own.
   if (method?.takesOver) return whole ? [{ ...gone, aside: said.join(' and ') }] : [];
   // What a step of its own puts in is not put in twice.
-  if (!whole && method !== undefined && others.every((l) => isNamedIn(method.text, l))) return [];
+  if (!whole && method !== undefined && others.every((l) => saysFood(method.text, l))) return [];
   const rest = whole ? [] : [here.find((l) => sameFood(l, before))!];
   const words = [...rest.map(() => ''), ...said].join(' and ').trim();
   return [{ names, words, aside: '', instead: false }];
 }
 
-const isNamedIn = (text: string, line: Line): boolean => {
+const saysFood = (text: string, line: Line): boolean => {
   const words = new Set(foodWords(text));
   return namesOf(line.item).some((n) => words.has(n));
 };
@@ -85,30 +85,35 @@ function told(text: string, became: readonly Became[], all: readonly (readonly s
   for (const b of became) {
     if (b.instead) out = withoutCookingIn(out);
     if (b.words === null) out = withoutName(out, b, all);
-    else out = renamed(out, b.names, b.words, all);
+    else out = withNewName(out, b.names, b.words, all);
   }
   return out;
 }
 
 /** Puts other words where a name stands, or behind it where only a part of it is another food. */
-function renamed(text: string, names: readonly string[], words: string, all: readonly (readonly string[])[]): string {
+function withNewName(
+  text: string,
+  names: readonly string[],
+  words: string,
+  all: readonly (readonly string[])[],
+): string {
   const part = words.startsWith('and ');
   return mentionsOf(text, names, all)
     .reverse()
     .reduce((s, m) => `${s.slice(0, part ? m.end : m.start)}${part ? ` ${words}` : words}${s.slice(m.end)}`, text);
 }
 
-const sentencesOf = (text: string): string[] => text.split(/(?<=[.!?])\s+/).filter((s) => s.trim() !== '');
+const asSentences = (text: string): string[] => text.split(/(?<=[.!?])\s+/).filter((s) => s.trim() !== '');
 
 /** Takes out the sentences in which something is fried in what is no longer there. */
 const withoutCookingIn = (text: string): string =>
-  sentencesOf(text)
+  asSentences(text)
     .filter((s) => !FRYING.test(s))
     .join(' ');
 
 /** Takes a name out of a step, or says beside it what became of it. */
 function withoutName(text: string, b: Became, all: readonly (readonly string[])[]): string {
-  const sentences = sentencesOf(text);
+  const sentences = asSentences(text);
   const out: string[] = [];
   let dropped = false;
   for (const [i, sentence] of sentences.entries()) {

@@ -1,25 +1,25 @@
 import type { Mention } from './mentions.ts';
 
 /** What cooks do: a clause begins with one of them. */
-const VERBS = `add arrange bake beat blanch blend boil braise bring brown brush chill chop cook cool cover cream crumble crush cut
+const COOKING_VERBS = `add arrange bake beat blanch blend boil braise bring brown brush chill chop cook cool cover cream crumble crush cut
 decorate dice dip dissolve divide dot drain dredge drizzle drop dust fill finish fold form freeze fry garnish glaze grate grease
 grill grind halve heat hold keep knead lay layer leave let lift line make marinate mash melt mince mix mound open pack pat peel pile
 pinch place poach pour press process puree put quarter reduce refrigerate remove reserve rest return rinse roast roll rub salt saute
 scatter scoop scrape sear season separate serve set shape shred sieve sift simmer skim slice slide smooth soak soften spoon spread
 sprinkle squeeze stand steam steep stir strain strew stuff swirl take taste tear thicken thin tip toast top toss transfer trim turn
 unmould use warm wash weigh whip whisk work wrap`;
-const VERB = `(?:${VERBS.trim().split(/\s+/).join('|')})`;
+const COOKING_VERB = `(?:${COOKING_VERBS.trim().split(/\s+/).join('|')})`;
 /** What stands before a name and belongs to it: "the remaining chopped". */
 const BEFORE =
   /(?:\b(?:the|a|an|some|all|both|half|most|rest|remaining|other|of|about|more|reserved|cold|warm|hot|soft|softened|melted|toasted|chopped|grated|sliced|diced|crumbled|shredded|drained|whole|fresh|finely|roughly|coarsely|beaten|cooked|crushed|ground)\s+)+$/i;
 /** Small words after which the name is what something is done with or in. */
-const WITH =
+const DONE_WITH =
   /(?:^|\s|,)(?:with|in|over|into|onto|on|to|through|under|from|of|around|using|together with|along with|as well as|plus)\s+$/i;
 const CLAUSE_VERB_ONLY = new RegExp(
-  `^(?:\\s*(?:and|then|now|also|finally|first|next|,)\\s*)*${VERB}(?:\\s+(?:in|on|over|with|through|out|up|together|evenly|well|gently|finally))*\\s*$`,
+  `^(?:\\s*(?:and|then|now|also|finally|first|next|,)\\s*)*${COOKING_VERB}(?:\\s+(?:in|on|over|with|through|out|up|together|evenly|well|gently|finally))*\\s*$`,
   'i',
 );
-const NEXT_IS_VERB = new RegExp(`^\\s*(?:,\\s*)?(?:and\\s+)?(?:then\\s+)?(?:gently\\s+)?${VERB}\\b`, 'i');
+const NEXT_IS_VERB = new RegExp(`^\\s*(?:,\\s*)?(?:and\\s+)?(?:then\\s+)?(?:gently\\s+)?${COOKING_VERB}\\b`, 'i');
 
 /**
  * A sentence without one thing that it names, where that can be taken out and the rest still reads: from a list, from
@@ -40,10 +40,10 @@ export function withoutMention(sentence: string, { start, end }: Mention): strin
     // The clause is about nothing else: what follows it stays, if anything does.
     const rest = restOfClause(tail);
     if (rest === null) return null;
-    return tidy(joined(head.slice(0, clauseStart(head)), rest));
+    return tidy(putTogether(head.slice(0, clauseStart(head)), rest));
   }
-  if (WITH.test(head) && /^\s*(?:[,.;]|$|and\b|then\b|for\b|until\b)/i.test(tail))
-    return tidy(head.replace(WITH, '') + tail);
+  if (DONE_WITH.test(head) && /^\s*(?:[,.;]|$|and\b|then\b|for\b|until\b)/i.test(tail))
+    return tidy(head.replace(DONE_WITH, '') + tail);
   return null;
 }
 
@@ -77,14 +77,14 @@ const withAnd = (head: string): string => {
   const at = head.lastIndexOf(',');
   if (at === -1 || head.slice(clauseStart(head)).indexOf(',') === -1) return head;
   const item = head.slice(at + 1);
-  return new RegExp(`^\\s*(?:then\\s+)?${VERB}\\b`, 'i').test(item) ? head : `${head.slice(0, at)} and${item}`;
+  return new RegExp(`^\\s*(?:then\\s+)?${COOKING_VERB}\\b`, 'i').test(item) ? head : `${head.slice(0, at)} and${item}`;
 };
 
 /** Where the clause begins that a head ends in: behind the last full stop, semicolon, or comma or "and" before a verb. */
 function clauseStart(head: string): number {
   let at = 0;
   const ends = new RegExp(
-    `[.;:!?]\\s+|,\\s*(?:and\\s+|then\\s+)*(?=${VERB}\\b)|\\s+and\\s+(?:then\\s+)?(?=${VERB}\\b)|\\s+then\\s+(?=${VERB}\\b)`,
+    `[.;:!?]\\s+|,\\s*(?:and\\s+|then\\s+)*(?=${COOKING_VERB}\\b)|\\s+and\\s+(?:then\\s+)?(?=${COOKING_VERB}\\b)|\\s+then\\s+(?=${COOKING_VERB}\\b)`,
     'gi',
   );
   for (const m of head.matchAll(ends)) at = m.index + m[0].length;
@@ -95,7 +95,7 @@ function clauseStart(head: string): number {
 function restOfClause(tail: string): string | null {
   if (/^\s*(?:over|on top|in|on|through|together|evenly|well)?\s*[.!;]?\s*$/i.test(tail)) return '';
   const next = new RegExp(
-    `^\\s*(?:over|on top|in|through)?\\s*(?:[,;]\\s*(?:and\\s+)?(?:then\\s+)?|\\s+and\\s+(?:then\\s+)?|\\.\\s+)(?=\\b(?:${VERB}|then)\\b)`,
+    `^\\s*(?:over|on top|in|through)?\\s*(?:[,;]\\s*(?:and\\s+)?(?:then\\s+)?|\\s+and\\s+(?:then\\s+)?|\\.\\s+)(?=\\b(?:${COOKING_VERB}|then)\\b)`,
     'i',
   );
   const m = next.exec(` ${tail}`);
@@ -103,7 +103,7 @@ function restOfClause(tail: string): string | null {
 }
 
 /** Two pieces of a sentence whose middle went. */
-function joined(head: string, rest: string): string {
+function putTogether(head: string, rest: string): string {
   const kept = head.replace(/(?:,|;|\s+and|\s+then)\s*$/i, '').trimEnd();
   if (rest === '') return kept === '' ? '' : `${kept.replace(/[,;]$/, '')}.`;
   if (kept === '') return rest.charAt(0).toUpperCase() + rest.slice(1);

@@ -4,11 +4,11 @@ import { sayLike } from '../food/say-like.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../version/entry.ts';
 import { lineChange } from '../version/entry.ts';
+import { scaledLoss } from '../version/line-loss.ts';
 import { namesOf } from '../version/step-uses.ts';
 import type { Line, Version } from '../version/version.ts';
 import { tinAsSaid } from '../version/words-of-line.ts';
 import type { Weight } from '../weighing/weight.ts';
-import { scaledLoss } from '../yield/line-loss.ts';
 import { goesAlong } from './goes-along.ts';
 import type { Swap } from './swap.ts';
 import { alongRefOf, swapRefOf } from './swap-ref.ts';
@@ -101,7 +101,7 @@ export function applySwap(
   const line = version.lines.find((l) => l.id === lineId);
   const why = line === undefined ? 'There is no such line.' : whyNot(swap, line, share, version.servings);
   if (line === undefined || why !== null) throw new Error(why ?? '');
-  const own = foodOfLine(line, context.food);
+  const own = ownFoodOf(line, context.food);
   const changes: Change[] = [];
   const mark = swapRefOf(swap.id, share, swap.share);
   const incoming = swap.into.map((t) => {
@@ -139,7 +139,7 @@ export function applySwap(
   for (const { line: other, share: gone } of goesAlong(swap, asJudged, share, { version: judgedIn, title, food })) {
     const along = { ...other, swapId: alongRefOf(swap.id) };
     const left = (): Line => ({
-      ...withWeight(other, times(other.weight!, 1 - gone), foodOfLine(other, food), context.system),
+      ...withWeight(other, times(other.weight!, 1 - gone), ownFoodOf(other, food), context.system),
       swapId: alongRefOf(swap.id),
     });
     changes.push(lineChange(version, other.id, gone >= 1 ? { ...along, leftOut: true } : left()));
@@ -154,7 +154,7 @@ export function applySwap(
   return changes;
 }
 
-const foodOfLine = (line: Line, food: (id: string) => Food | null): Food | null =>
+const ownFoodOf = (line: Line, food: (id: string) => Food | null): Food | null =>
   line.food.kind === 'food' ? food(line.food.foodId) : null;
 
 /** Steps in which a pot is on the heat: what goes in off the heat goes in behind them. */

@@ -1,8 +1,8 @@
+import { isDeepFryingFat } from '../dish/frying-fat.ts';
 import { isFat } from '../dish/is-fat.ts';
 import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
 import { whyNot } from './apply-swap.ts';
-import { isDeepFryingFat } from './frying-fat.ts';
 import { goesAlong } from './goes-along.ts';
 import { isSweetDish, suitsDish } from './suits-dish.ts';
 import type { Swap } from './swap.ts';

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
+import { isDeepFryingFat } from '../dish/frying-fat.ts';
 import { isFat } from '../dish/is-fat.ts';
 import { plainCounter } from '../program/program.ts';
 import { findWays } from '../ways/find-ways.ts';
 import { swapsFitting } from './fits-line.ts';
-import { isDeepFryingFat } from './frying-fat.ts';
 import { SWAPS } from './library.ts';
 import { roleOfLine } from './role-of-line.ts';
 

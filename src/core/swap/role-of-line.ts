@@ -1,8 +1,8 @@
+import { isDeepFryingFat, saysFrying } from '../dish/frying-fat.ts';
 import { isFat } from '../dish/is-fat.ts';
 import { partOfLine } from '../dish/part-of-line.ts';
 import type { Food, Role } from '../food/food.ts';
 import type { Line, Version } from '../version/version.ts';
-import { isDeepFryingFat, saysFrying } from './frying-fat.ts';
 
 /** Fat up to this much a serving, in a dish that is no batter, is for the pan, g: common practice. */
 const FOR_THE_PAN_G = 18;

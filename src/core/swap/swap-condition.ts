@@ -1,6 +1,5 @@
-import { DISH_KINDS, type DishKind } from '../dish/dish-kind.ts';
-import { TECHNIQUES, type Technique } from '../dish/technique.ts';
 import { FOOD_KINDS, type FoodKind } from '../food/food.ts';
+import { DISH_KINDS, type DishKind, TECHNIQUES, type Technique } from '../version/dish-words.ts';
 
 /** Where a swap holds, or does not: a kind of dish, what the steps do with the line, a word, a food beside it. */
 export type SwapCondition =

@@ -1,7 +1,8 @@
-import { type DishKind, dishKindOf } from '../dish/dish-kind.ts';
+import { dishKindOf } from '../dish/dish-kind.ts';
 import { isNamedAfter } from '../dish/named-after.ts';
-import { sentencesNaming, type Technique, useOfLine } from '../dish/technique.ts';
+import { sentencesNaming, useOfLine } from '../dish/technique.ts';
 import type { Food } from '../food/food.ts';
+import type { DishKind, Technique } from '../version/dish-words.ts';
 import type { Line, Version } from '../version/version.ts';
 import type { Swap, SwapMethod } from './swap.ts';
 import type { SwapCondition } from './swap-condition.ts';

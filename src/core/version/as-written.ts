@@ -1,5 +1,3 @@
-import type { Food } from '../food/food.ts';
-import { withExpectedLosses } from '../yield/expected-loss.ts';
 import { tiedLines } from './tie-lines.ts';
 import type { Line, Version } from './version.ts';
 
@@ -14,17 +12,14 @@ export interface AsWrittenParts {
   readonly servings: number | null;
   readonly lines: readonly Line[];
   readonly steps: readonly string[];
-  /** The pantry, to tell what is not eaten of a line. */
-  readonly food: (id: string) => Food | null;
-  readonly title: string | null;
   /** Ids for the steps. */
   readonly stepId: (index: number) => string;
 }
 
 /** The first version of a recipe: what its source says, read. */
-export function asWritten({ servings: said, steps, stepId, lines, food, title, ...rest }: AsWrittenParts): Version {
+export function asWritten({ servings: said, steps, stepId, lines, ...rest }: AsWrittenParts): Version {
   const servings = said !== null && said > 0 && said <= MOST_SERVINGS_SAID ? said : null;
-  const version: Version = {
+  return {
     ...rest,
     parentId: null,
     kind: 'asWritten',
@@ -35,5 +30,4 @@ export function asWritten({ servings: said, steps, stepId, lines, food, title, .
     steps: steps.map((text, i) => ({ id: stepId(i), text })),
     revision: 0,
   };
-  return withExpectedLosses(version, food, title ?? '');
 }

@@ -1,6 +1,6 @@
-import { lossGrams } from '../yield/line-loss.ts';
 import { DEEPEST, wholeShare } from './inner-recipes.ts';
 import type { Kitchen } from './kitchen.ts';
+import { lossGrams } from './line-loss.ts';
 import type { Line, Version } from './version.ts';
 
 /**

@@ -1,8 +1,8 @@
-import type { DishKind } from '../dish/dish-kind.ts';
 import type { Difference, DocumentKind, Standing } from '../history/document-kind.ts';
 import type { Entry as DocumentEntry } from '../history/entry.ts';
 import { applyExactly, invertAll } from '../history/rebase.ts';
 import { same } from '../history/same.ts';
+import type { DishKind } from './dish-words.ts';
 import { changedSteps, mergeSteps } from './merge-steps.ts';
 import type { Line, Step, Version } from './version.ts';
 

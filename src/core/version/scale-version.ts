@@ -1,6 +1,6 @@
-import { scaledLoss } from '../yield/line-loss.ts';
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
+import { scaledLoss } from './line-loss.ts';
 import { isPerServing } from './tie-lines.ts';
 import type { Line, Version } from './version.ts';
 import { wordsOfLine } from './words-of-line.ts';

@@ -22,8 +22,6 @@ const read = (servings: number | null, ...texts: string[]): Version =>
     lines: texts.map((t, i) => lineOf(readIngredient(t, null, index, 'us'), `l${i}`)),
     steps: [],
     stepId: String,
-    food: () => null,
-    title: null,
   });
 const changed = (version: Version, changes: ReturnType<typeof servingsChanges>): Version =>
   applyEntry(version, { id: 'e', at: '', label: '', changes } as unknown as Parameters<typeof applyEntry>[1]);

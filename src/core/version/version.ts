@@ -1,10 +1,9 @@
-import type { DishKind } from '../dish/dish-kind.ts';
-import type { Technique } from '../dish/technique.ts';
 import type { Role } from '../food/food.ts';
 import type { ReadingRest } from '../reading/reading.ts';
 import type { LineFood, TakenFood } from '../weighing/line-food.ts';
 import type { Weight } from '../weighing/weight.ts';
-import type { LineLoss } from '../yield/line-loss.ts';
+import type { DishKind, Technique } from './dish-words.ts';
+import type { LineLoss } from './line-loss.ts';
 
 export interface LineAmount {
   readonly quantity: number;

@@ -5,7 +5,7 @@ import { unitNamed } from '../quantity/units.ts';
 import { normalizeText } from '../reading/normalize-text.ts';
 import { readAmount } from '../reading/read-amount.ts';
 import { weighAmount } from '../weighing/weigh.ts';
-import { scaledLoss } from '../yield/line-loss.ts';
+import { scaledLoss } from './line-loss.ts';
 import type { Line } from './version.ts';
 
 /** A line with another amount, or why it cannot be, in words for the cook. */

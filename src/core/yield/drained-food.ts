@@ -1,6 +1,6 @@
 import type { Food } from '../food/food.ts';
 import type { Nutrient, NutrientAmount, NutrientProfile } from '../food/nutrients.ts';
-import type { LineLoss } from './line-loss.ts';
+import type { LineLoss } from '../version/line-loss.ts';
 
 /** Energy of a gram of fat, general Atwater factor. */
 const KCAL_OF_FAT = 9;

@@ -5,10 +5,10 @@ import { countVersion } from '../counting/count-version.ts';
 import { plainCounter } from '../program/program.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import { applyEntry } from '../version/entry.ts';
+import { answeredLoss } from '../version/line-loss.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import type { Version } from '../version/version.ts';
 import { withExpectedLosses } from './expected-loss.ts';
-import { answeredLoss } from './line-loss.ts';
 import { lossWords } from './loss-words.ts';
 
 const dish = (lines: string[], ...steps: string[]): Version =>
@@ -82,7 +82,7 @@ describe('what is not eaten', () => {
     ['lean meat', ['1 lb ground beef, 95 % lean'], 'Brown the beef and drain off the fat.', [null]],
     [
       'salt in the water',
-      ['500 g pasta', '2 tbsp salt for the pasta water'],
+      ['500 g pasta', '2 tbsp salt, for the pasta water'],
       'Boil the pasta and drain it.',
       [null, 'cooking-water'],
     ],

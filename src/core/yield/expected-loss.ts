@@ -1,11 +1,11 @@
 import { dishKindOf } from '../dish/dish-kind.ts';
+import { isDeepFryingFat } from '../dish/frying-fat.ts';
 import { isFat } from '../dish/is-fat.ts';
 import { sentencesNaming, useOfLine } from '../dish/technique.ts';
 import type { Food } from '../food/food.ts';
 import type { Interval } from '../quantity/interval.ts';
-import { isDeepFryingFat } from '../swap/frying-fat.ts';
+import type { LineLoss, LossReason } from '../version/line-loss.ts';
 import type { Line, Version } from '../version/version.ts';
-import type { LineLoss, LossReason } from './line-loss.ts';
 
 /*
  * Shares that are left behind. All of it is common practice but the fat of browned mince: 100 g of raw 80 % lean beef

@@ -1,5 +1,5 @@
 import { formatGrams } from '../quantity/format-amount.ts';
-import type { LineLoss, LossReason } from './line-loss.ts';
+import type { LineLoss, LossReason } from '../version/line-loss.ts';
 
 /** Where what is not eaten stays. */
 const STAYS: Readonly<Record<LossReason, string>> = {

@@ -10,6 +10,7 @@ import { type LineDoubt, lineDoubt } from '../../core/version/line-doubt.ts';
 import { lineOf } from '../../core/version/line-of.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { readIngredient } from '../../core/weighing/read-ingredient.ts';
+import { withExpectedLosses } from '../../core/yield/expected-loss.ts';
 
 /** A line as the preview shows it: its words, its food, and what is doubtful. */
 export interface PreviewLine {
@@ -40,16 +41,15 @@ export function previewOf(text: RecipeText, foods: FoodIndex, measures: MeasureS
     .slice(0, MOST_INGREDIENTS)
     .map((i) => lineOf(readIngredient(i.text, i.group, foods, measures), uuid()));
   const byId = new Map(foods.foods.map((f) => [f.id, f]));
-  const version = asWritten({
+  const written = asWritten({
     id: uuid(),
     recipeId: uuid(),
     servings: text.servings,
     lines,
     steps: text.steps,
     stepId: () => uuid(),
-    food: (id) => byId.get(id) ?? null,
-    title: text.title,
   });
+  const version = withExpectedLosses(written, (id) => byId.get(id) ?? null, text.title ?? '');
   return {
     text,
     version,
