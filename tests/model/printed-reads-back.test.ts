@@ -93,7 +93,7 @@ describe.each(REGIONS)('Imbiss reads what it prints, in %s', (region) => {
     }
     expect(tried).toBeGreaterThan(500);
     expect([...wrong]).toEqual([]);
-  });
+  }, 30_000);
 
   it('the lines of recipes that were made smaller or larger', () => {
     const wrong = new Set<string>();

@@ -224,6 +224,17 @@ export const EXAMPLE_DISHES: readonly ExampleDish[] = [
   dish('Sweet pie', ['500 g apples'], 'Put the apples in a dish, lay the X over and bake, with a sweet crumble.'),
   dish('Pesto', ['50 g pine nuts'], 'Blend the X with the nuts to a pesto.'),
   dish('Large wraps', ['500 g beans'], 'Fill the 10-inch or 12-inch X with the beans.'),
+  dish(
+    'Fritters',
+    ['120 g flour', '2 eggs', '150 ml milk'],
+    'Whisk flour, eggs and milk to a batter.',
+    'Heat the X to 350 and deep-fry spoonfuls in the hot oil.',
+  ),
+  dish(
+    'Drumsticks',
+    ['8 chicken drumsticks', '120 g flour'],
+    'Heat the X to 350 and deep-fry the drumsticks in the hot oil.',
+  ),
   dish('Fudge', ['200 g sugar'], 'Boil the sugar, stir in the X and let the fudge set.'),
   dish('Omelette', ['500 g mushrooms'], 'Whisk the X and bake the omelette.'),
   dish('Soaked bits', ['300 ml milk'], 'Soak the X in the milk.'),

@@ -1,4 +1,5 @@
-import { foodWords } from '../food/food-words.ts';
+import { foodWords, singular } from '../food/food-words.ts';
+import { countedName } from '../food/say-like.ts';
 import type { Swap, SwapMethod } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 import { type LinePair, pairLines } from '../version/pair-lines.ts';
@@ -6,7 +7,7 @@ import { sameFood } from '../version/same-food.ts';
 import { namesOf } from '../version/step-uses.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import { type Mention, mentionsOf } from './mentions.ts';
-import { withoutMention } from './without-mention.ts';
+import { withoutClauses, withoutMention } from './without-mention.ts';
 
 /** What became of an ingredient that the steps name. */
 interface Became {
@@ -15,8 +16,8 @@ interface Became {
   readonly words: string | null;
   /** What is said beside its name where it cannot be taken out: "left out", "at the table". */
   readonly aside: string;
-  /** Whether what is done with it is done otherwise now: sentences that cook in it go. */
-  readonly instead: boolean;
+  /** What was done with it is done otherwise now. */
+  readonly instead: SwapMethod['instead'];
 }
 
 /** Sentences in which something is fried. */
@@ -36,27 +37,40 @@ export function stepsAsChanged(asWritten: Version, version: Version, swaps: read
   const became = pairLines(asWritten, version).flatMap((p) => becameOf(p, swaps, brought));
   if (became.length === 0) return [...version.steps];
   const all = asWritten.lines.map((l) => namesOf(l.item));
-  return version.steps.flatMap((s) => {
-    if (methods.has(s.text)) return [s];
-    const text = told(s.text, became, all);
-    return text === '' ? [] : [text === s.text ? s : { ...s, text }];
+  const inPlace = brought.filter((m) => m.instead !== null && m.instead !== 'whip');
+  const texts = new Map(version.steps.map((s) => [s.id, methods.has(s.text) ? s.text : told(s.text, became, all)]));
+  // What takes the place of something stands where that stood, not where it was put in.
+  const placed = [...texts.values()].some((t) => t.includes(PLACE)) ? inPlace : [];
+  let waiting = version.steps.filter((s) => placed.some((m) => m.text === s.text));
+  return version.steps.flatMap((s): Step[] => {
+    if (placed.some((m) => m.text === s.text)) return [];
+    const text = texts.get(s.id)!;
+    if (!text.includes(PLACE)) return text === '' ? [] : [text === s.text ? s : { ...s, text }];
+    const [before = '', ...rest] = text.split(PLACE).map((t) => t.trim());
+    const behind = rest.filter((t) => t !== '').join(' ');
+    const steps = [before, behind].map((t, i): Step => ({ id: i === 0 ? s.id : `${s.id}-after`, text: t }));
+    const here = waiting;
+    waiting = [];
+    return [steps[0]!, ...here, steps[1]!].filter((step) => step.text !== '');
   });
 }
 
+/** Stands where a clause went whose place a method takes. */
+const PLACE = '\u0000';
+
 const methodsOf = (swap: Swap): readonly SwapMethod[] =>
   swap.methods ??
-  (swap.method === null ? [] : [{ at: [], text: swap.method, after: false, takesOver: false, instead: false }]);
+  (swap.method === null ? [] : [{ at: [], text: swap.method, place: 'before', takesOver: false, instead: null }]);
 
 function becameOf(pair: LinePair, swaps: readonly Swap[], brought: readonly SwapMethod[]): Became[] {
   const { before, after, changed } = pair;
   if (before === null || !changed) return [];
   const names = namesOf(before.item);
   const here = after.filter((l) => !l.leftOut);
-  const gone: Became = { names, words: null, aside: 'left out', instead: false };
-  if (here.length === 0)
-    return [after.some((l) => isOnPlate(l, swaps)) ? { ...gone, aside: 'at the table', instead: false } : gone];
+  const gone: Became = { names, words: null, aside: 'left out', instead: null };
+  if (here.length === 0) return [after.some((l) => isOnPlate(l, swaps)) ? { ...gone, aside: 'at the table' } : gone];
   const others = here.filter((l) => !sameFood(l, before));
-  if (others.length === 0) return [];
+  if (others.length === 0) return insteadOnly(names, here, swaps, brought);
   const said = others.map((l) => l.item.split(',')[0]!.trim());
   const own = new Set(foodWords(before.item));
   // Skimmed milk for milk: the step's word still fits.
@@ -64,14 +78,27 @@ function becameOf(pair: LinePair, swaps: readonly Swap[], brought: readonly Swap
   const swap = others.map((l) => swapOfLine(l, swaps)).find((s) => s !== null) ?? null;
   const method = swap === null ? undefined : methodsOf(swap).find((m) => brought.includes(m));
   const whole = others.length === here.length;
-  if (method?.instead) return [{ ...gone, aside: said.join(' and '), instead: true }];
+  const instead = method?.instead ?? null;
   // It goes in by a step of its own.
-  if (method?.takesOver) return whole ? [{ ...gone, aside: said.join(' and ') }] : [];
+  if (method?.takesOver && whole) return [{ ...gone, aside: said.join(' and '), instead }];
+  if (method?.takesOver) return [];
   // What a step of its own puts in is not put in twice.
   if (!whole && method !== undefined && others.every((l) => saysFood(method.text, l))) return [];
   const rest = whole ? [] : [here.find((l) => sameFood(l, before))!];
   const words = [...rest.map(() => ''), ...said].join(' and ').trim();
-  return [{ names, words, aside: '', instead: false }];
+  return [{ names, words, aside: '', instead }];
+}
+
+/** What is done otherwise with less of the same food: a pie without its bottom. */
+function insteadOnly(
+  names: readonly string[],
+  here: readonly Line[],
+  swaps: readonly Swap[],
+  brought: readonly SwapMethod[],
+): Became[] {
+  const swap = here.map((l) => swapOfLine(l, swaps)).find((s) => s !== null) ?? null;
+  const instead = swap === null ? null : (methodsOf(swap).find((m) => brought.includes(m))?.instead ?? null);
+  return instead === null ? [] : [{ names, words: '', aside: '', instead }];
 }
 
 const saysFood = (text: string, line: Line): boolean => {
@@ -83,9 +110,9 @@ const saysFood = (text: string, line: Line): boolean => {
 function told(text: string, became: readonly Became[], all: readonly (readonly string[])[]): string {
   let out = text;
   for (const b of became) {
-    if (b.instead) out = withoutCookingIn(out);
+    if (b.instead !== null) out = doneOtherwise(out, b.instead, b, all);
     if (b.words === null) out = withoutName(out, b, all);
-    else out = withNewName(out, b.names, b.words, all);
+    else if (b.words !== '') out = withNewName(out, b.names, b.words, all);
   }
   return out;
 }
@@ -100,16 +127,61 @@ function withNewName(
   const part = words.startsWith('and ');
   return mentionsOf(text, names, all)
     .reverse()
-    .reduce((s, m) => `${s.slice(0, part ? m.end : m.start)}${part ? ` ${words}` : words}${s.slice(m.end)}`, text);
+    .reduce((s, m) => {
+      const said = isPlural(s.slice(m.start, m.end)) ? inPlural(words) : words;
+      return `${s.slice(0, part ? m.end : m.start)}${part ? ` ${said}` : said}${s.slice(m.end)}`;
+    }, text);
 }
+
+const isPlural = (name: string): boolean => {
+  const last = name.trim().split(/\s+/).pop()!.toLowerCase();
+  return singular(last) !== last;
+};
+
+/** Who named several names several: "tortillas" become "maize tortillas". */
+const inPlural = (words: string): string =>
+  words.includes(' and ') || words.startsWith('and ') ? words : countedName(words, 2);
 
 const asSentences = (text: string): string[] => text.split(/(?<=[.!?])\s+/).filter((s) => s.trim() !== '');
 
-/** Takes out the sentences in which something is fried in what is no longer there. */
-const withoutCookingIn = (text: string): string =>
-  asSentences(text)
-    .filter((s) => !FRYING.test(s))
+/** The clauses that a method takes the place of. */
+const DONE: Readonly<Record<NonNullable<SwapMethod['instead']>, RegExp>> = {
+  fry: FRYING,
+  line: /\bline (?:a|the|your)\b/i,
+  grease: /\b(?:grease|butter) (?:a|the|your)\b/i,
+  whip: /(?!)/,
+};
+
+/** A step's text without the clauses that a method takes the place of; what is whipped no more is stirred. */
+function doneOtherwise(
+  text: string,
+  instead: NonNullable<SwapMethod['instead']>,
+  { names }: Became,
+  all: readonly (readonly string[])[],
+): string {
+  if (instead === 'whip') return stirred(text, mentionsOf(text, names, all)[0]);
+  const lined = /\bline (?:a|the|your) (\w+)/i.exec(text)?.[1];
+  const out = asSentences(text)
+    .map((s) => {
+      const parted = withoutClauses(s, DONE[instead]);
+      return parted === null ? s : `${parted.before} ${PLACE} ${parted.behind}`.trim();
+    })
     .join(' ');
+  // "Line the dish and fill it": what is filled is the dish.
+  return instead === 'line' && lined !== undefined ? out.replace(/\b(fill) it\b/i, `$1 the ${lined}`) : out;
+}
+
+/** "Whip the cream to soft peaks" as what is not whipped: stirred, and to no peaks. */
+function stirred(text: string, at: Mention | undefined): string {
+  if (at === undefined) return text;
+  const before = text
+    .slice(0, at.start)
+    .replace(/\b([Ww])hip(?= (?:the )?$)/, (_, w: string) => (w === 'W' ? 'Stir' : 'stir'));
+  const rest = text.slice(at.end);
+  const end = /[.,;]| and (?=whip|beat|fold|stir)/.exec(rest)?.index ?? rest.length;
+  const clause = rest.slice(0, end).replace(/ (?:to|until) (?:\w+ )?(?:soft|stiff|firm)(?: peaks)?/, '');
+  return `${before}${text.slice(at.start, at.end)}${clause}${rest.slice(end)}`;
+}
 
 /** Takes a name out of a step, or says beside it what became of it. */
 function withoutName(text: string, b: Became, all: readonly (readonly string[])[]): string {

@@ -2,7 +2,7 @@ import type { Mention } from './mentions.ts';
 
 /** What cooks do: a clause begins with one of them. */
 const COOKING_VERBS = `add arrange bake beat blanch blend boil braise bring brown brush chill chop cook cool cover cream crumble crush cut
-decorate dice dip dissolve divide dot drain dredge drizzle drop dust fill finish fold form freeze fry garnish glaze grate grease
+decorate deep-fry dice dip dissolve divide dot drain dredge drizzle drop dust fill finish fold form freeze fry garnish glaze grate grease
 grill grind halve heat hold keep knead lay layer leave let lift line make marinate mash melt mince mix mound open pack pat peel pile
 pinch place poach pour press process puree put quarter reduce refrigerate remove reserve rest return rinse roast roll rub salt saute
 scatter scoop scrape sear season separate serve set shape shred sieve sift simmer skim slice slide smooth soak soften spoon spread
@@ -42,7 +42,7 @@ export function withoutMention(sentence: string, { start, end }: Mention): strin
     if (rest === null) return null;
     return tidy(putTogether(head.slice(0, clauseStart(head)), rest));
   }
-  if (DONE_WITH.test(head) && /^\s*(?:[,.;]|$|and\b|then\b|for\b|until\b)/i.test(tail))
+  if (DONE_WITH.test(head) && /^\s*(?:[,.;]|$|and\b|then\b|for\b|until\b|with\b|over\b|on\b)/i.test(tail))
     return tidy(head.replace(DONE_WITH, '') + tail);
   return null;
 }
@@ -118,3 +118,32 @@ const tidy = (text: string): string =>
     .replaceAll(/\.\./g, '.')
     .replaceAll(/\s{2,}/g, ' ')
     .trim();
+
+/** A sentence whose clauses of a pattern went: what stands before them, and what stands behind. */
+export interface Parted {
+  readonly before: string;
+  readonly behind: string;
+}
+
+/** A sentence without the clauses that have a pattern, each part a sentence of its own; null where none has it. */
+export function withoutClauses(sentence: string, pattern: RegExp): Parted | null {
+  if (!pattern.test(sentence)) return null;
+  const ends = new RegExp(
+    `(?<=[.;:!?])\\s+|,\\s*(?:and\\s+|then\\s+)*(?=${COOKING_VERB}\\b)|\\s+and\\s+(?:then\\s+)?(?=${COOKING_VERB}\\b)`,
+    'gi',
+  );
+  const clauses = sentence
+    .replace(/[.!]\s*$/, '')
+    .split(ends)
+    .filter((clause) => clause.trim() !== '');
+  const first = clauses.findIndex((c) => pattern.test(c));
+  const kept = (of: readonly string[]): string => asSentence(of.filter((c) => !pattern.test(c)));
+  return { before: kept(clauses.slice(0, first)), behind: kept(clauses.slice(first)) };
+}
+
+function asSentence(clauses: readonly string[]): string {
+  const [last, ...others] = [...clauses].reverse();
+  if (last === undefined) return '';
+  const text = others.length === 0 ? last : `${others.reverse().join(', ')} and ${last}`;
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}

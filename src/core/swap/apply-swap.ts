@@ -1,16 +1,15 @@
+import { sentencesNaming } from '../dish/technique.ts';
 import type { Allergen, Food } from '../food/food.ts';
-import { foodWords } from '../food/food-words.ts';
 import { sayLike } from '../food/say-like.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Change } from '../version/entry.ts';
 import { lineChange } from '../version/entry.ts';
 import { scaledLoss } from '../version/line-loss.ts';
-import { namesOf } from '../version/step-uses.ts';
 import type { Line, Version } from '../version/version.ts';
 import { tinAsSaid } from '../version/words-of-line.ts';
 import type { Weight } from '../weighing/weight.ts';
 import { goesAlong } from './goes-along.ts';
-import type { Swap } from './swap.ts';
+import type { Swap, SwapMethod } from './swap.ts';
 import { alongRefOf, swapRefOf } from './swap-ref.ts';
 import { lineInDish, methodIn } from './where-it-holds.ts';
 
@@ -148,7 +147,7 @@ export function applySwap(
   const method = methodIn(swap, at);
   if (method !== null && !version.steps.some((s) => s.text === method.text)) {
     const after = [...version.steps];
-    after.splice(placeOfMethod(line, version, method.after), 0, { id: context.newId(), text: method.text });
+    after.splice(placeOfMethod(line, version, method.place, own), 0, { id: context.newId(), text: method.text });
     changes.push({ kind: 'steps', before: version.steps, after });
   }
   return changes;
@@ -157,18 +156,23 @@ export function applySwap(
 const ownFoodOf = (line: Line, food: (id: string) => Food | null): Food | null =>
   line.food.kind === 'food' ? food(line.food.foodId) : null;
 
+/** Steps in which a batter or a dough goes into the oven. */
+const INTO_THE_OVEN = /\b(?:bake|oven|tin|muffin|sheet)\b/i;
 /** Steps in which a pot is on the heat: what goes in off the heat goes in behind them. */
 const ON_THE_HEAT = /\b(?:simmer|boil|cook|heat|reduce|bring)\b/i;
 
-/** Where a change of method belongs: before the first step that names the food, or behind all that cooks it. */
-function placeOfMethod(line: Line, { steps }: Version, after: boolean): number {
-  const names = new Set(namesOf(line.item).filter((w) => w.length > 2));
-  const naming = steps.flatMap((s, i) => (foodWords(s.text).some((w) => names.has(w)) ? [i] : []));
-  if (after) {
-    const last = steps.findLastIndex((s, i) => naming.includes(i) || ON_THE_HEAT.test(s.text));
-    return last === -1 ? steps.length : last + 1;
+/** Where a change of method belongs among the steps. */
+function placeOfMethod(line: Line, version: Version, place: SwapMethod['place'], own: Food | null): number {
+  const { steps } = version;
+  const naming = sentencesNaming(line, version, own).map((s) => s.step);
+  const first = naming[0] ?? 0;
+  if (place === 'before') return first;
+  if (place === 'oven') {
+    const oven = steps.findIndex((s, i) => i >= first && INTO_THE_OVEN.test(s.text));
+    return oven === -1 ? steps.length : oven;
   }
-  return naming[0] ?? 0;
+  const last = steps.findLastIndex((s, i) => naming.includes(i) || ON_THE_HEAT.test(s.text));
+  return last === -1 ? steps.length : last + 1;
 }
 
 /** Allergens that a version has and its parent has not. */

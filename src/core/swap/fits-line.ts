@@ -18,7 +18,7 @@ export const fitsRole = (swap: Swap, role: Role | null): boolean => {
 };
 
 /** Swaps for what food is fried in swimming, and for nothing else. */
-export const FOR_DEEP_FRYING: ReadonlySet<string> = new Set(['frying-to-oven']);
+export const FOR_DEEP_FRYING: ReadonlySet<string> = new Set(['frying-to-oven', 'frying-to-pan']);
 
 /** What fitting swaps are asked with besides the line. */
 export interface FitsContext {

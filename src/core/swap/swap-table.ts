@@ -6,9 +6,9 @@ import { readConditions } from './swap-condition.ts';
  * Reads the swaps of a table, one a row:
  * id | name | kind | role | from | into (food ratio; …) | share | departure | fits | refuses | method | watch | why
  *
- * Ratios are g in for each g out. A method may be for some places, "[cream] Cream it. // Stir it in.", and one that begins
- * with ">" belongs behind the last step that uses the line, not before the first; one with "=" takes the place of the
- * sentences that fry in it. With one of these, or "<", it says itself when what comes in goes in.
+ * Ratios are g in for each g out. A method may be for some places, "[cream] Cream it. // Stir it in.". It belongs before the
+ * first step that uses the line; with ">" behind all that cook it, with "_" before what goes in the oven. With "!" it says
+ * itself when what comes in goes in, and with "=fry" it takes the place of where the line is fried in.
  *
  * @throws Error naming the row that has another form
  */
@@ -47,13 +47,22 @@ function readRow(row: string): Swap {
   };
 }
 
+const INSTEAD = ['fry', 'line', 'grease', 'whip'] as const;
+
 function readMethod(text: string): SwapMethod[] {
   if (text === '') return [];
   const [, at = '', rest] = /^(?:\[([^\]]*)\])?\s*(.*)$/s.exec(text)!;
-  const [sign] = /^[<>=]/.exec(rest!) ?? [];
-  const said = sign === undefined ? rest! : rest!.slice(1).trim();
+  const [sign = '', place, over, instead] = /^([>_]?)(!?)(?:=([a-z]+))?/.exec(rest!) ?? [];
+  const swaps = INSTEAD.find((i) => i === instead) ?? null;
+  if (instead !== undefined && swaps === null) throw new Error(`"${instead}" is nothing that a method replaces`);
   return [
-    { at: readConditions(at), text: said, after: sign === '>', takesOver: sign !== undefined, instead: sign === '=' },
+    {
+      at: readConditions(at),
+      text: rest!.slice(sign.length).trim(),
+      place: place === '>' ? 'after' : place === '_' ? 'oven' : 'before',
+      takesOver: over === '!',
+      instead: swaps,
+    },
   ];
 }
 

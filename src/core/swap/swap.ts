@@ -15,12 +15,12 @@ export interface SwapMethod {
   /** Where it is said; empty for everywhere else. */
   readonly at: readonly SwapCondition[];
   readonly text: string;
-  /** Whether it belongs behind the last step that uses the line, and not before the first. */
-  readonly after: boolean;
+  /** Where it belongs: before the first step that uses the line, behind all that cook it, or before what goes in the oven. */
+  readonly place: 'before' | 'after' | 'oven';
   /** Whether it says itself when and how what comes in goes in: the other steps do not name it any more. */
   readonly takesOver: boolean;
-  /** Whether it takes the place of the sentences that fry in the line. */
-  readonly instead: boolean;
+  /** What of the steps it takes the place of: where the line is fried in, a dish is lined, a tin greased, cream whipped. */
+  readonly instead: 'fry' | 'line' | 'grease' | 'whip' | null;
 }
 
 /** A line of another part that a swap takes along: the eggs of a boxed mix, the flour of a roux. */

@@ -81,7 +81,7 @@ export function methodIn(swap: Pick<Swap, 'method' | 'methods'>, at: LineInDish)
   const {
     methods = swap.method === null
       ? []
-      : [{ at: [], text: swap.method, after: false, takesOver: false, instead: false }],
+      : [{ at: [], text: swap.method, place: 'before', takesOver: false, instead: null }],
   } = swap;
   return methods.find((m) => m.at.length === 0 || m.at.some((c) => isSo(c, at, at.words))) ?? null;
 }

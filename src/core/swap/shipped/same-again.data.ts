@@ -32,7 +32,7 @@ milk-from-powder | milk powder and water for skimmed milk | twin | creaminess | 
 evaporated-from-powder | milk powder and water for evaporated skimmed milk | twin | creaminess | milk-evaporated-skim | milk-powder-skim 0.21; water 0.79 | 1 | 3 | any | whip | Whisk the milk powder into the water. | | That is what is in it.
 spinach-frozen-for-fresh | frozen spinach for fresh | twin | bulk | spinach | spinach-frozen 0.9 | 1 | 3 | soup, stew, bake, pastry, filled, other | salad, scatter on top | Thaw the spinach and squeeze it out. | | It wilts anyway.
 butter-unsalted-for-salted | unsalted butter | twin | fat | butter | butter-unsalted 1 | 1 | 1 | any | "salted caramel" | | A pinch more salt. | Only the salt is missing.
-prawns-cooked-for-raw | cooked prawns for raw | twin | protein | prawns | prawns-cooked 0.85 | 1 | 4 | soup, stew, salad, sauce, other | roast, breaded | > Put the prawns in at the very end, only to warm them. | They toughen when cooked again. | They are the same.
+prawns-cooked-for-raw | cooked prawns for raw | twin | protein | prawns | prawns-cooked 0.85 | 1 | 4 | soup, stew, salad, sauce, other | roast, breaded | >! Put the prawns in at the very end, only to warm them. | They toughen when cooked again. | They are the same.
 yeast-dry-for-fresh | dry yeast for fresh | twin | flavour | yeast-fresh | yeast-dry 0.33 | 1 | 1 | any | roux sauce | |  | A third of the weight.
 blueberry-frozen-mixed | frozen berries for fresh | twin | bulk | blueberry raspberry strawberry blackberry | berries-mixed 1 | 1 | 4 | any | named, scatter on top | Put the berries in frozen. | They bleed. | They were fresh once.
 `;
