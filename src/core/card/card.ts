@@ -11,12 +11,12 @@ import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Region } from '../region/region.ts';
 import { sayIn } from '../region/say-in.ts';
+import { stepShares } from '../steps/step-shares.ts';
 import { stepsAsChanged } from '../steps/steps-as-changed.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
-import { stepUses } from '../version/step-uses.ts';
 import type { Line, Version } from '../version/version.ts';
 import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
@@ -127,8 +127,8 @@ export function makeCard(input: CardInput): Card {
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
   const whole = input.credit.whose !== 'other';
   const steps = stepsAsChanged(asWritten, version, input.swaps);
-  const uses = stepUses(
-    version.steps,
+  const uses = stepShares(
+    steps,
     lines,
     (l) => asWritten.lines.find((x) => x.originLineId === l.originLineId)?.item ?? null,
   );
@@ -154,7 +154,15 @@ export function makeCard(input: CardInput): Card {
           raw: rawOf(l.id),
         }))
       : [],
-    steps: whole ? steps.map((s, i) => ({ text: s.text, adds: sumRaw(uses[i]!.map(rawOf), programs.length) })) : [],
+    steps: whole
+      ? steps.map((s, i) => ({
+          text: s.text,
+          adds: sumRaw(
+            uses[i]!.map((u) => rawOf(u.lineId).map((raw) => raw * u.share)),
+            programs.length,
+          ),
+        }))
+      : [],
     changes: changed ? changesOnCard(asWritten, version, input) : [],
     options: optionsOf(version, now, input),
     regular: changed ? regularOf(asWritten, version, kitchen, input) : [],

@@ -37,8 +37,14 @@ export function stepsAsChanged(asWritten: Version, version: Version, swaps: read
   const became = pairLines(asWritten, version).flatMap((p) => becameOf(p, swaps, brought));
   if (became.length === 0) return [...version.steps];
   const all = asWritten.lines.map((l) => namesOf(l.item));
-  const inPlace = brought.filter((m) => m.instead !== null && m.instead !== 'whip');
-  const texts = new Map(version.steps.map((s) => [s.id, methods.has(s.text) ? s.text : told(s.text, became, all)]));
+  const inPlace = brought.filter((m) => m.instead !== null && m.instead !== 'whip' && m.place === 'before');
+  const inItsPlace = inPlace.length > 0 ? PLACE : ' ';
+  const texts = new Map(
+    version.steps.map((s) => [
+      s.id,
+      methods.has(s.text) ? s.text : told(s.text, became, all).replaceAll(PLACE, inItsPlace).trim(),
+    ]),
+  );
   // What takes the place of something stands where that stood, not where it was put in.
   const placed = [...texts.values()].some((t) => t.includes(PLACE)) ? inPlace : [];
   let waiting = version.steps.filter((s) => placed.some((m) => m.text === s.text));
