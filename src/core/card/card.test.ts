@@ -7,6 +7,7 @@ import { formatDay } from '../quantity/format-day.ts';
 import { applySwap, whyNot } from '../swap/apply-swap.ts';
 import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
+import { scaleChanges } from '../version/scale-version.ts';
 import { amountOnCard, type Card, type CardInput, makeCard } from './card.ts';
 import { cardText, creditWords, servingWords } from './card-text.ts';
 
@@ -69,6 +70,12 @@ describe('a card', () => {
     ]);
     expect(card.changes[0]!.why).toMatch(/fat/);
     expect(card.regular[0]!.points).toEqual(card.programs.map((p) => p.was));
+  });
+  it('tells the regular ingredient of the batch that it is of', () => {
+    const half = applyEntry(lightened, { id: 'h', label: 'half', changes: scaleChanges(lightened, 3), undoes: null });
+    const halved = makeCard(input({ version: half }));
+    expect(halved.regular.map((r) => r.points)).toEqual(card.regular.map((r) => r.points));
+    expect(halved.changes[0]!.from).not.toBe(card.changes[0]!.from);
   });
   it('has what moved to the plate as an option, with its points and its allergens', () => {
     const written = readVersion(['1 kg beetroot', '240 g soured cream'], { servings: 6 });

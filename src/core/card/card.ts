@@ -15,8 +15,10 @@ import { stepShares } from '../steps/step-shares.ts';
 import { stepsAsChanged } from '../steps/steps-as-changed.ts';
 import type { Swap } from '../swap/swap.ts';
 import { isOnPlate, swapOfLine } from '../swap/swap-of-line.ts';
+import { applyEntry } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
+import { scaleChanges } from '../version/scale-version.ts';
 import type { Line, Version } from '../version/version.ts';
 import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
@@ -125,6 +127,7 @@ export function makeCard(input: CardInput): Card {
   const was = changed ? countVersion(asWritten, kitchen, counters) : null;
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
+  const sameSize = atSizeOf(asWritten, version);
   const whole = input.credit.whose !== 'other';
   const steps = stepsAsChanged(asWritten, version, input.swaps);
   const uses = stepShares(
@@ -163,9 +166,9 @@ export function makeCard(input: CardInput): Card {
           ),
         }))
       : [],
-    changes: changed ? changesOnCard(asWritten, version, input) : [],
+    changes: changed ? changesOnCard(sameSize, version, input) : [],
     options: optionsOf(version, now, input),
-    regular: changed ? regularOf(asWritten, version, kitchen, input) : [],
+    regular: changed ? regularOf(sameSize, version, kitchen, input) : [],
     allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
     cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n'), lines.map((l) => l.text).join('\n')).map(
       (c) => ({
@@ -202,6 +205,12 @@ const lineOnCard = (l: Line, kitchen: Kitchen): string =>
   [amountOnCard(l, foodOfLine(l, kitchen)), nameOnCard({ ...l, note: null })].filter(Boolean).join(' ');
 const foodOfLine = (l: Line, kitchen: Kitchen): Food | null =>
   l.food.kind === 'food' ? kitchen.food(l.food.foodId, l.food.revision) : null;
+
+/** The dish as written for as many servings as a version makes: what is said beside it is of one batch. */
+function atSizeOf(asWritten: Version, { servings }: Version): Version {
+  if (servings === null || asWritten.servings === null || servings === asWritten.servings) return asWritten;
+  return applyEntry(asWritten, { id: 'size', label: 'size', changes: scaleChanges(asWritten, servings), undoes: null });
+}
 
 function changesOnCard(asWritten: Version, version: Version, input: CardInput): Card['changes'] {
   const { swaps, kitchen } = input;

@@ -1,3 +1,4 @@
+import { normalizeText } from '../reading/normalize-text.ts';
 import { readNumber } from '../reading/read-number.ts';
 import { namesOf, stepUses } from '../version/step-uses.ts';
 import type { Line, Step } from '../version/version.ts';
@@ -41,7 +42,7 @@ function saidBefore(text: string, line: Line): number | 'rest' | null {
   const amount = AMOUNT.exec(text);
   const whole = line.amount?.quantity ?? 0;
   if (amount === null || whole <= 0) return null;
-  const number = readNumber(amount[1]!)?.value ?? 0;
+  const number = readNumber(normalizeText(amount[1]!))?.value ?? 0;
   const unit = (amount[2] ?? '').toLowerCase().replace(/s$/, '');
   const same = unitWords(line.amount!.unit).includes(unit);
   return same && number > 0 && number < whole ? number / whole : null;

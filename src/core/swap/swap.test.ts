@@ -5,6 +5,7 @@ import { countVersion } from '../counting/count-version.ts';
 import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { plainCounter } from '../program/program.ts';
 import { applyEntry } from '../version/entry.ts';
+import { scaledStep } from '../version/scale-step.ts';
 import type { Version } from '../version/version.ts';
 import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
 import { avoidedBy } from './avoided.ts';
@@ -102,6 +103,14 @@ describe('twins for what is not there', () => {
       const raw = (v: Version): number => countVersion(v, kitchenOf(), [le]).counts[0]!.raw;
       expect(Math.abs(raw(swapped(before, line.id, s)) - raw(before)), `${s.id} on ${from}`).toBeLessThan(0.5);
     }
+  });
+});
+
+describe('what a swap says of the method', () => {
+  const texts = SWAPS.flatMap((s) => s.methods!.map((m) => [s.id, m.text] as const));
+  it.each(texts)('%s stands by itself, whatever the batch: %s', (_, text) => {
+    expect(text).not.toMatch(/^[A-Z][a-z-]+ (?:it|them|they)\b/);
+    expect(scaledStep(text, 2)).toBe(text);
   });
 });
 

@@ -1,6 +1,7 @@
 import type { Change } from './entry.ts';
 import { lineChange } from './entry.ts';
 import { scaledLoss } from './line-loss.ts';
+import { scaledStep } from './scale-step.ts';
 import { isPerServing } from './tie-lines.ts';
 import type { Line, Version } from './version.ts';
 import { wordsOfLine } from './words-of-line.ts';
@@ -25,9 +26,12 @@ export function scaleChangesBy(version: Version, factor: number): Change[] {
     const scaled = scaleLineBy(l, factor);
     return scaled === l ? [] : [lineChange(version, l.id, scaled)];
   });
-  if (version.servings === null) return lines;
+  const steps = version.steps.map((s) => ({ ...s, text: scaledStep(s.text, factor) }));
+  const changed = steps.some((s, i) => s.text !== version.steps[i]!.text);
+  const changes: Change[] = changed ? [...lines, { kind: 'steps', before: version.steps, after: steps }] : lines;
+  if (version.servings === null) return changes;
   const after = Math.min(500, Math.round(version.servings * factor * 1e6) / 1e6);
-  return [{ kind: 'servings', before: version.servings, after }, ...lines];
+  return [{ kind: 'servings', before: version.servings, after }, ...changes];
 }
 
 function scaleLineBy(line: Line, factor: number): Line {
