@@ -9,8 +9,11 @@ export interface StepDoubt {
     | 'halfPackage'
     | 'yield'
     | 'time'
-    | 'temperature';
+    | 'temperature'
+    | 'notEaten';
   readonly words: string;
   /** A line that would settle it, in words. */
   readonly add?: string;
+  /** The line of which the cook is asked what is not eaten. */
+  readonly lossOf?: string;
 }

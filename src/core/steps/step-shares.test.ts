@@ -45,6 +45,6 @@ describe('how much of a line a step uses', () => {
   ] as const)('%s', (_, line, steps, wanted) => {
     const got = shares(line, ...steps);
     expect(got).toHaveLength(wanted.length);
-    wanted.forEach((w, i) => expect(got[i]).toBeCloseTo(w, 9));
+    for (const [i, w] of wanted.entries()) expect(got[i]).toBeCloseTo(w, 9);
   });
 });

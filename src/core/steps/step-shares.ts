@@ -74,8 +74,9 @@ export function stepShares(
     if (line.leftOut) return;
     const shares = sharesOf(steps, line, all[i]!, all);
     const at = first.findIndex((uses) => uses.includes(line.id));
-    if (shares !== null) shares.forEach((share, step) => share > 0 && out[step]!.push({ lineId: line.id, share }));
-    else if (at !== -1) out[at]!.push({ lineId: line.id, share: 1 });
+    if (shares !== null) {
+      for (const [step, share] of shares.entries()) if (share > 0) out[step]!.push({ lineId: line.id, share });
+    } else if (at !== -1) out[at]!.push({ lineId: line.id, share: 1 });
   });
   return out;
 }

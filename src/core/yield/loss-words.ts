@@ -37,3 +37,14 @@ export const lossQuestion = (why: LossReason): string =>
     'poured-off': 'How much fat is poured off?',
     'cooking-water': 'How much goes away with the water?',
   })[why];
+
+/** Why something is not eaten, to choose from. */
+export const LOSS_CHOICES: Readonly<Record<LossReason, string>> = {
+  frying: 'fat that food is fried in, swimming',
+  marinade: 'a marinade that is not eaten',
+  brine: 'a brine',
+  coating: 'a coating of which some is left over',
+  board: 'flour or sugar for the board',
+  'poured-off': 'fat that is poured off',
+  'cooking-water': 'salt or sugar in water that goes away',
+};

@@ -84,7 +84,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
         <HistoryBar editor={editor} shown={shown} />
         <RecipeHeadForm editor={editor} version={version} />
         <FactsLine facts={page.recipe.facts} />
-        <StepDoubts version={version} index={index} onAdd={lines.add} />
+        <StepDoubts version={version} index={index} onAdd={lines.add} onChange={lines.change} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">
             <h2 className="text-lg text-mustard">

@@ -96,7 +96,16 @@ describe('doubts about the steps', () => {
   it('are settled by adding the line, or put aside', () => {
     const onAdd = vi.fn();
     const onAside = vi.fn();
-    render(<DoubtList doubts={[doubt]} settled={[]} onAdd={onAdd} onAside={onAside} onBringBack={() => {}} />);
+    render(
+      <DoubtList
+        doubts={[doubt]}
+        settled={[]}
+        onAdd={onAdd}
+        onLoss={() => {}}
+        onAside={onAside}
+        onBringBack={() => {}}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'Add it' }));
     fireEvent.click(screen.getByRole('button', { name: `It is right so: ${doubt.words}` }));
     expect(onAdd).toHaveBeenCalledWith('2 tbsp oil');
@@ -104,7 +113,7 @@ describe('doubts about the steps', () => {
   });
   it('that were put aside can be shown again, and nothing shows without any', () => {
     const onBringBack = vi.fn();
-    const props = { onAdd: () => {}, onAside: () => {}, onBringBack };
+    const props = { onLoss: () => {}, onAdd: () => {}, onAside: () => {}, onBringBack };
     const { container, rerender } = render(<DoubtList doubts={[doubt]} settled={[doubt.words]} {...props} />);
     expect(screen.queryByText(doubt.words)).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'One doubt is put aside: show it' }));

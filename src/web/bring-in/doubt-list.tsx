@@ -5,12 +5,14 @@ interface DoubtListProps {
   /** The words of those that were put aside. */
   readonly settled: readonly string[];
   readonly onAdd: (text: string) => void;
+  /** Asks what of a line is not eaten. */
+  readonly onLoss: (lineId: string) => void;
   readonly onAside: (words: string) => void;
   readonly onBringBack: () => void;
 }
 
 /** Doubts about a recipe, each with what settles it; how many were put aside, and a way back. */
-export function DoubtList({ doubts, settled, onAdd, onAside, onBringBack }: DoubtListProps) {
+export function DoubtList({ doubts, settled, onAdd, onLoss, onAside, onBringBack }: DoubtListProps) {
   const shown = doubts.filter((d) => !settled.includes(d.words));
   const aside = doubts.length - shown.length;
   if (doubts.length === 0) return null;
@@ -26,6 +28,11 @@ export function DoubtList({ doubts, settled, onAdd, onAside, onBringBack }: Doub
                 {d.add !== undefined && (
                   <button type="button" className="btn btn-small shrink-0" onClick={() => onAdd(d.add!)}>
                     Add it
+                  </button>
+                )}
+                {d.lossOf !== undefined && (
+                  <button type="button" className="btn btn-small shrink-0" onClick={() => onLoss(d.lossOf!)}>
+                    Say how much
                   </button>
                 )}
                 <button

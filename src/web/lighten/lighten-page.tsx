@@ -12,6 +12,7 @@ import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
 import { refresh } from '../data/queries.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
 import { BenchBar } from './bench-bar.tsx';
+import { DishRead } from './dish-read.tsx';
 import { FindWay } from './find-way.tsx';
 import { LineTable } from './line-table.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
@@ -51,7 +52,7 @@ export function LightenPage() {
       versionId={chosen.id}
       versions={lightened}
       onChoose={(id) => setParams({ version: id })}
-      onStart={() => start(asWritten)}
+      onStart={(from) => start(from)}
       starting={starting}
     />
   );
@@ -91,7 +92,8 @@ interface OpenBenchProps {
   readonly versionId: string;
   readonly versions: readonly Version[];
   readonly onChoose: (id: string) => void;
-  readonly onStart: () => void;
+  /** Makes another version of this one. */
+  readonly onStart: (from: Version) => void;
   readonly starting: boolean;
 }
 
@@ -129,7 +131,7 @@ function TheBench({
           versions={versions}
           onChoose={onChoose}
           onFind={() => setFinding(true)}
-          onStart={onStart}
+          onStart={() => onStart(version)}
           starting={starting}
         />
         {finding && (
@@ -159,6 +161,7 @@ function TheBench({
         <StepsEditor editor={saved} version={version} shown={bench.steps} />
         <Verdicts version={version} food={bench.food} />
         <p className="mt-6 flex flex-wrap items-center gap-4">
+          <DishRead editor={saved} version={version} />
           <TakeSwaps editor={saved} version={version} />
           <TakeFromStock versionId={version.id} />
         </p>

@@ -3,6 +3,7 @@ import type { Role } from '../../core/food/food.ts';
 import { formatShare } from '../../core/program/format-points.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import type { Line, Version } from '../../core/version/version.ts';
+import { lossWords } from '../../core/yield/loss-words.ts';
 import { AmountField } from './amount-field.tsx';
 import { SwapMenu, type SwapMenuActions } from './swap-menu.tsx';
 
@@ -106,6 +107,9 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
         ) : (
           <span className={line.leftOut ? 'text-soft line-through' : ''}>{line.text}</span>
         )}{' '}
+        {line?.loss && !line.leftOut && line.loss.high > 0 && (
+          <span className="block text-soft text-sm">{lossWords(line.loss)}</span>
+        )}
         {line?.kept && <span className="tag text-mustard">kept</span>}
         {line?.leftOut && <span className="tag">{props.onPlate ? 'on the plate' : 'left out'}</span>}
         {line?.swapId && !line.leftOut && <span className="tag">swapped</span>}

@@ -1,6 +1,8 @@
 import { withWeight } from '../../core/swap/apply-swap.ts';
 import { lineChange } from '../../core/version/entry.ts';
 import type { Line, Version } from '../../core/version/version.ts';
+import { expectedLoss } from '../../core/yield/expected-loss.ts';
+import { LossDialog } from '../components/loss-dialog.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { type useCount, useOpenRecipe } from '../context/recipe-context.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
@@ -22,7 +24,7 @@ interface LineToolDialogProps {
 /** The dialog of the tool that is open over a line; an amount opens in the row itself. */
 export function LineToolDialog({ tool, editor, version, now, change, swap, onClose }: LineToolDialogProps) {
   const { household } = useHousehold();
-  const { food } = useOpenRecipe();
+  const { food, title } = useOpenRecipe();
   if (tool === null) return null;
   if (tool.kind === 'write') {
     return (
@@ -50,6 +52,19 @@ export function LineToolDialog({ tool, editor, version, now, change, swap, onClo
         onTake={(share) => {
           onClose();
           swap(line, tool.swap, share);
+        }}
+      />
+    );
+  }
+  if (tool.kind === 'loss') {
+    return (
+      <LossDialog
+        line={line}
+        expected={expectedLoss(line, version, food, title)}
+        onClose={onClose}
+        onTake={(loss) => {
+          onClose();
+          change(line, { ...line, loss }, `What of ${line.item} is not eaten`);
         }}
       />
     );

@@ -1,6 +1,9 @@
 import { DropdownMenu } from 'radix-ui';
 import { v7 as uuid } from 'uuid';
 import { countVersion } from '../../core/counting/count-version.ts';
+import { dishKindOf } from '../../core/dish/dish-kind.ts';
+import { TECHNIQUE_SAID, whyPart } from '../../core/dish/part-words.ts';
+import { useOfLine } from '../../core/dish/technique.ts';
 import { ROLES, type Role } from '../../core/food/food.ts';
 import { formatPoints, gainWords } from '../../core/program/format-points.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
@@ -13,9 +16,11 @@ import type { Swap } from '../../core/swap/swap.ts';
 import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
+import { TECHNIQUES, type Technique } from '../../core/version/dish-words.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
+import { lossWords } from '../../core/yield/loss-words.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
@@ -27,6 +32,9 @@ export interface SwapMenuActions {
   readonly amount: (line: Line) => void;
   readonly howMuch: (line: Line) => void;
   readonly role: (line: Line, role: Role) => void;
+  readonly technique: (line: Line, technique: Technique) => void;
+  /** Says what of it is not eaten. */
+  readonly loss: (line: Line) => void;
   readonly keep: (line: Line) => void;
   readonly leaveOut: (line: Line) => void;
   /** Puts the line back as it was. */
@@ -92,6 +100,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
   const { data: verdicts = [] } = useVerdicts(household.id);
   const { offered } = useSwapShelf(household.id);
   const role = roleOfLine(line, version, food, title);
+  const { technique } = useOfLine(line, version, dishKindOf(version, title, food), food);
   const swaps =
     line.food.kind === 'food' && !line.kept && !line.leftOut
       ? swapsFitting(swapsFor(line.food.foodId, offered), line, { version, title, role, food })
@@ -144,7 +153,10 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
         How much may stay?
       </DropdownMenu.Item>
       <DropdownMenu.Sub>
-        <DropdownMenu.SubTrigger className={ITEM}>It is here for {roleWords(role)} ›</DropdownMenu.SubTrigger>
+        <DropdownMenu.SubTrigger className={ITEM}>
+          <span className="block">For {roleWords(role)} ›</span>
+          <span className="block text-soft text-sm">{whyPart(line, version, food, title)}</span>
+        </DropdownMenu.SubTrigger>
         <DropdownMenu.Portal container={document.querySelector('main')}>
           <DropdownMenu.SubContent
             className="panel z-30 max-h-[60dvh] overflow-auto p-1.5 shadow-lg"
@@ -159,6 +171,30 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
           </DropdownMenu.SubContent>
         </DropdownMenu.Portal>
       </DropdownMenu.Sub>
+      <DropdownMenu.Sub>
+        <DropdownMenu.SubTrigger className={ITEM}>What a step does with it ›</DropdownMenu.SubTrigger>
+        <DropdownMenu.Portal container={document.querySelector('main')}>
+          <DropdownMenu.SubContent
+            className="panel z-30 max-h-[60dvh] overflow-auto p-1.5 shadow-lg"
+            collisionPadding={8}
+          >
+            {TECHNIQUES.map((t) => (
+              <DropdownMenu.Item key={t} className={ITEM} onSelect={() => actions.technique(line, t)}>
+                {TECHNIQUE_SAID[t]}
+                {t === technique ? ' ✓' : ''}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.SubContent>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Sub>
+      <DropdownMenu.Item
+        className={ITEM}
+        disabled={line.weight === null || line.food.kind !== 'food'}
+        onSelect={() => actions.loss(line)}
+      >
+        <span className="block">Not all of it is eaten</span>
+        {line.loss && <span className="block text-soft text-sm">{lossWords(line.loss)}</span>}
+      </DropdownMenu.Item>
       <DropdownMenu.Item className={ITEM} onSelect={() => actions.keep(line)}>
         {line.kept ? 'Let it go: swaps may touch it' : 'Keep it: no swap may touch it'}
       </DropdownMenu.Item>

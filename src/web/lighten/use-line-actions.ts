@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { TECHNIQUE_SAID } from '../../core/dish/part-words.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { restoreLine } from '../../core/swap/restore-line.ts';
@@ -20,7 +21,7 @@ import type { RowActions } from './line-row.tsx';
 
 /** The one tool that is open for a line; its menu may still be closing. */
 export type LineTool =
-  | { readonly kind: 'amount' | 'howMuch'; readonly lineId: string }
+  | { readonly kind: 'amount' | 'howMuch' | 'loss'; readonly lineId: string }
   | { readonly kind: 'share'; readonly lineId: string; readonly swap: Swap }
   /** A swap of one's own is written; `of` are the lines that were changed as it says. */
   | { readonly kind: 'write'; readonly swap: OwnSwap; readonly of: readonly Line[] };
@@ -74,6 +75,9 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
     swap: (line, s) => (s.kind === 'part' ? setTool({ kind: 'share', lineId: line.id, swap: s }) : swap(line, s)),
     amount: (line) => setTool({ kind: 'amount', lineId: line.id }),
     howMuch: (line) => setTool({ kind: 'howMuch', lineId: line.id }),
+    loss: (line) => setTool({ kind: 'loss', lineId: line.id }),
+    technique: (line, technique) =>
+      change(line, { ...line, technique }, `${line.item}: a step ${TECHNIQUE_SAID[technique]}`),
     role: (line, role) => change(line, { ...line, role, roleSaid: true }, `${line.item} is here for ${role}`),
     keep: (line) =>
       change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`),

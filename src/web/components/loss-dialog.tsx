@@ -1,0 +1,85 @@
+import { useId, useState } from 'react';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import { answeredLoss, type LineLoss, LOSS_REASONS, type LossReason, lossGrams } from '../../core/version/line-loss.ts';
+import type { Line } from '../../core/version/version.ts';
+import { LOSS_CHOICES, lossQuestion, lossWords } from '../../core/yield/loss-words.ts';
+import { Modal } from './modal.tsx';
+import { numberTyped } from './number-typed.ts';
+
+interface LossDialogProps {
+  readonly line: Line;
+  /** What is expected of it by its words and the steps; null where all of it is eaten. */
+  readonly expected: LineLoss | null;
+  readonly onTake: (loss: LineLoss | null) => void;
+  readonly onClose: () => void;
+}
+
+/** Asks what of a line is not eaten: weighed, all of it, or as is expected. */
+export function LossDialog({ line, expected, onTake, onClose }: LossDialogProps) {
+  const id = useId();
+  const known = line.loss ?? expected;
+  const [why, setWhy] = useState<LossReason>(known?.why ?? 'marinade');
+  const [text, setText] = useState(known?.answered ? trimmed(lossGrams(known), 1) : '');
+  const most = line.weight?.grams ?? 0;
+  const grams = numberTyped(text);
+  const wrong =
+    text.trim() === ''
+      ? null
+      : grams === null || grams < 0
+        ? 'Write grams, such as 200.'
+        : grams > most
+          ? `There are only ${trimmed(most, 0)} g of it.`
+          : null;
+  return (
+    <Modal title={`What of ${line.item} is not eaten?`} onClose={onClose}>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (grams !== null && wrong === null) onTake(answeredLoss(why, grams));
+        }}
+      >
+        <label className="label" htmlFor={`${id}-why`}>
+          Why
+        </label>
+        <select id={`${id}-why`} className="field" value={why} onChange={(e) => setWhy(e.target.value as LossReason)}>
+          {LOSS_REASONS.map((r) => (
+            <option key={r} value={r}>
+              {LOSS_CHOICES[r]}
+            </option>
+          ))}
+        </select>
+        <label className="label mt-3" htmlFor={id}>
+          {lossQuestion(why)} In grams
+        </label>
+        <input
+          id={id}
+          className="field"
+          inputMode="decimal"
+          value={text}
+          aria-invalid={wrong !== null}
+          aria-describedby={`${id}-hint`}
+          onChange={(e) => setText(e.target.value)}
+        />
+        <p id={`${id}-hint`} className="mt-1 text-soft text-sm">
+          {wrong ??
+            (known === null || known.answered
+              ? 'Weigh what is left, or guess.'
+              : `Expected: ${lossWords(known)}. Common practice; weigh it to know.`)}
+        </p>
+        <div className="mt-4 flex flex-wrap gap-2">
+          <button type="submit" className="btn btn-main" disabled={grams === null || wrong !== null}>
+            That much is left
+          </button>
+          <button type="button" className="btn" onClick={() => onTake(answeredLoss(why, 0))}>
+            All of it is eaten
+          </button>
+          {expected !== null && (
+            <button type="button" className="btn btn-plain" onClick={() => onTake(expected)}>
+              As expected
+            </button>
+          )}
+        </div>
+      </form>
+    </Modal>
+  );
+}
