@@ -11,6 +11,7 @@ const OPTIONS = {
   region: { type: 'string' },
   eater: { type: 'string', multiple: true },
   kcal: { type: 'string' },
+  sodium: { type: 'string' },
   protein: { type: 'string' },
   'min-grams': { type: 'string' },
   'max-changes': { type: 'string' },

@@ -11,7 +11,7 @@ const USAGE = `imbiss: the engine without a screen
 
   parse  FILE|- [--explain] [--json]
   score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
-  ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--min-grams G]
+  ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--sodium MG] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]
          [--explain] [--json]
          (all three: --units us|label|metric for cups and spoons, --region us|gb for words;

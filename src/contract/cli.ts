@@ -109,6 +109,7 @@ const WayAnswer = z.object({
   raw: byMark.describe('Unrounded points of a serving, by mark.'),
   kcal: z.number().nullable(),
   protein: z.number().nullable(),
+  sodium: z.number().nullable().describe('mg, without what is salted to taste.'),
   grams: z.number().describe('What a serving weighs: a smaller plate is no swap.'),
   departure: z.number().describe('In tenths from 0: the departures of the changes added up.'),
   differs: z.string().nullable().describe('How an alternative differs from the best; null for the best.'),
@@ -141,6 +142,7 @@ export const WaysAnswerSchema = z.object({
         raw: byMark.describe('What the line then adds to a serving, by mark.'),
         kcal: z.number(),
         protein: z.number(),
+        sodium: z.number(),
         departure: z.number(),
         share: z.number(),
         grams: z.number(),
@@ -149,7 +151,7 @@ export const WaysAnswerSchema = z.object({
     .optional()
     .describe('With --explain: the whole choice.'),
   base: z
-    .object({ raw: byMark, kcal: z.number(), protein: z.number(), grams: z.number() })
+    .object({ raw: byMark, kcal: z.number(), protein: z.number(), sodium: z.number(), grams: z.number() })
     .optional()
     .describe('With --explain: what a serving counts that no choice changes.'),
 });

@@ -28,6 +28,7 @@ describe('the way of least departure', () => {
             expect(raw + sum((c) => c.raw[i]!)).toBeCloseTo(got.raw[i]!, 6);
         expect(model.base.kcal + sum((c) => c.kcal)).toBeCloseTo(got.kcalAtMost, 4);
         expect(model.base.grams + sum((c) => c.grams)).toBeCloseTo(got.grams, 6);
+        expect(model.base.sodium + sum((c) => c.sodium)).toBeCloseTo(got.sodiumAtMost, 4);
         expect(model.base.protein + sum((c) => c.protein)).toBeCloseTo(got.protein ?? 0, 6);
       }
     }

@@ -36,6 +36,8 @@ const LINES = [
   '500 g potatoes',
   '1 cup milk',
   '100 g dark chocolate',
+  '1 tsp salt',
+  '100 g smoked sausage',
 ];
 /** The most picks of a case: each is counted by the counting engine. */
 const MOST_PICKS = 160;
@@ -76,6 +78,7 @@ export function smallCases(seed: number, count: number): SmallCase[] {
         ? {
             kcal: random() < 0.5 ? now.kcalAtMost * (0.6 + random() * 0.4) : null,
             protein: random() < 0.4 ? (now.protein ?? 0) * (0.6 + random() * 0.4) : null,
+            sodium: random() < 0.3 ? now.sodiumAtMost * (0.4 + random() * 0.6) : null,
             grams: random() < 0.4 ? now.grams * (0.6 + random() * 0.35) : null,
           }
         : {},
@@ -110,6 +113,7 @@ export function leastByTrying({ model, aim }: SmallCase): number | null {
       got.points.every((p, i) => aim.points[i] == null || p <= aim.points[i]! + 1e-9) &&
       (aim.kcal === null || got.kcalAtMost <= aim.kcal + 1e-6) &&
       (aim.protein === null || (got.protein ?? 0) >= aim.protein - 1e-6) &&
+      (aim.sodium === null || got.sodiumAtMost <= aim.sodium + 1e-6) &&
       (aim.grams === null || got.grams >= aim.grams - 1e-6);
     if (within) least = departure;
   }

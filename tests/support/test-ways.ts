@@ -9,6 +9,7 @@ export const testAim = (points: readonly (number | null)[], rest: Partial<Aim> =
   points,
   kcal: null,
   protein: null,
+  sodium: null,
   grams: null,
   changes: null,
   ...rest,

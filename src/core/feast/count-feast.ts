@@ -37,6 +37,8 @@ export interface FeastCount {
   readonly kcal: number | null;
   readonly kcalAtMost: number;
   readonly protein: number | null;
+  readonly sodium: number | null;
+  readonly sodiumAtMost: number;
   readonly grams: number;
 }
 
@@ -63,6 +65,8 @@ export function countFeast(dishes: readonly ServedDish[], kitchen: Kitchen, coun
     kcal: sum((i) => each[i]!.kcal.value),
     kcalAtMost: sum((i) => each[i]!.kcal.value ?? each[i]!.kcal.high) ?? 0,
     protein: sum((i) => each[i]!.protein.value),
+    sodium: sum((i) => each[i]!.sodium.value),
+    sodiumAtMost: sum((i) => each[i]!.sodium.value ?? each[i]!.sodium.high) ?? 0,
     grams: dishes.reduce((g, d, i) => g + dishWeight(d.version, kitchen) / servings[i]!, 0),
   };
 }

@@ -34,6 +34,8 @@ export interface LineChoice {
   readonly raw: readonly number[];
   readonly kcal: number;
   readonly protein: number;
+  /** At the most, mg. */
+  readonly sodium: number;
   /** What it weighs in a serving, g. */
   readonly grams: number;
   /** What it brings in that has to be had. */
@@ -177,7 +179,8 @@ function changesOfLine(
   // What moves to the plate is counted there: it is no lighter dish, and no search takes it. Nor what is the same again,
   // but where the line itself cannot be had.
   const fits = swapsFitting(context.swaps, line, { version, title, role, food }).filter(
-    (s) => s.kind !== 'toPlate' && (s.sameAgain !== true || !stayAllowed),
+    // Salt that everyone takes at the table is another dish's worth of sodium less: that is a change.
+    (s) => (s.kind !== 'toPlate' || s.from.includes('salt')) && (s.sameAgain !== true || !stayAllowed),
   );
   for (const swap of fits) {
     const own = context.departureOf?.(swap, placeOf(role)) ?? swap.departure;
@@ -260,6 +263,7 @@ function choiceOf(c: Considered, context: ChoiceContext): Judged {
       }),
       kcal: (mostKcal(nutrition) - mostKcal(nutritionBeside)) / servings,
       protein: ((nutrition.protein.value ?? 0) - (nutritionBeside.protein.value ?? 0)) / servings,
+      sodium: (mostSodium(nutrition) - mostSodium(nutritionBeside)) / servings,
       grams: (grams(there) - grams(along)) / servings,
       brings,
       along: along.map((l) => l.id),
@@ -270,6 +274,7 @@ function choiceOf(c: Considered, context: ChoiceContext): Judged {
   };
 }
 
+const mostSodium = (n: ReturnType<typeof nutritionOf>): number => n.sodium.value ?? n.sodium.high;
 const mostKcal = (n: ReturnType<typeof nutritionOf>): number => n.kcal.value ?? n.kcal.high;
 
 /** What a swap brings in, for the whole dish; more of what the dish has anyway is had with it. */

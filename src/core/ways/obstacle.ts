@@ -36,6 +36,7 @@ export function obstacleOf(bench: SearchModel, aim: Aim, stop: (() => boolean) |
     ['grams', 'A serving would weigh less than you want.'],
     ['protein', 'There would be less protein than you want.'],
     ['kcal', 'The calories do not come down that far.'],
+    ['sodium', 'There would be more sodium than you want.'],
   ];
   if (words.length === 0) {
     for (const [key, why] of loosened) {
@@ -58,6 +59,7 @@ function closestTo(bench: SearchModel, aim: Aim, stop: (() => boolean) | undefin
     const looser: Aim = {
       points: aim.points.map((p, i) => (p === null ? null : p + more * bench.counters[i]!.program.rule.step)),
       kcal: aim.kcal === null ? null : aim.kcal * (1 + more * 0.05),
+      sodium: aim.sodium === null ? null : aim.sodium * (1 + more * 0.05),
       protein: aim.protein === null ? null : aim.protein * Math.max(0, 1 - more * 0.05),
       grams: aim.grams === null ? null : aim.grams * Math.max(0, 1 - more * 0.05),
       changes: aim.changes === null ? null : aim.changes + more,

@@ -21,6 +21,10 @@ export interface Recount {
   /** What it has at the most, where some of it is unknown. */
   readonly kcalAtMost: number;
   readonly protein: number | null;
+  /** mg; null where some of it is unknown. */
+  readonly sodium: number | null;
+  /** What it has at the most. */
+  readonly sodiumAtMost: number;
   readonly grams: number;
 }
 
@@ -29,6 +33,8 @@ export interface ModelSums {
   readonly raw: readonly number[];
   readonly kcal: number;
   readonly protein: number;
+  /** At the most, mg. */
+  readonly sodium: number;
   readonly grams: number;
 }
 
@@ -55,6 +61,7 @@ export function baseOf(now: Recount, choices: readonly LineChoices[], counters: 
     raw: counters.map((_, i) => added(i) - stay((c) => c.raw[i]!)),
     kcal: now.kcalAtMost - stay((c) => c.kcal),
     protein: (now.protein ?? 0) - stay((c) => c.protein),
+    sodium: now.sodiumAtMost - stay((c) => c.sodium),
     grams: now.grams - stay((c) => c.grams),
   };
 }
@@ -87,6 +94,8 @@ export function benchOf(version: Version, context: ChoiceContext): SearchModel {
       kcal: counted.perServing.kcal.value,
       kcalAtMost: counted.perServing.kcal.value ?? counted.perServing.kcal.high,
       protein: counted.perServing.protein.value,
+      sodium: counted.perServing.sodium.value,
+      sodiumAtMost: counted.perServing.sodium.value ?? counted.perServing.sodium.high,
       grams: counted.servingGrams,
     };
   };

@@ -41,6 +41,7 @@ function limitsOf(
     of.push(amount);
   };
   add(aim.kcal, bench.base.kcal, (c) => c.kcal);
+  add(aim.sodium, bench.base.sodium, (c) => c.sodium);
   add(aim.protein === null ? null : -aim.protein, -bench.base.protein, (c) => -c.protein);
   add(aim.grams === null ? null : -aim.grams, -bench.base.grams, (c) => -c.grams);
   add(aim.changes, 0, (c) => (c.kind === 'stay' ? 0 : 1));

@@ -7,6 +7,8 @@ export interface Way {
   readonly raw: readonly number[];
   readonly kcal: number | null;
   readonly protein: number | null;
+  /** mg; null where some of it is unknown. */
+  readonly sodium: number | null;
   readonly grams: number;
   /** 0 on, in tenths: the departures of its changes added up. */
   readonly departure: number;

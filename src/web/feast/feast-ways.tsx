@@ -72,7 +72,14 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
           };
         }),
       },
-      aim: { points: targets, kcal: numberTyped(kcal), protein: null, grams: null, changes: numberTyped(changes) },
+      aim: {
+        points: targets,
+        kcal: numberTyped(kcal),
+        protein: null,
+        sodium: null,
+        grams: null,
+        changes: numberTyped(changes),
+      },
       inner: pages.flatMap((p) => p.inner.map((i) => i.version)),
       counters: eaters.map((e) => e.counter),
       frontierOf: varying,

@@ -3,6 +3,7 @@ import type { VersionCount } from '../../core/counting/count-version.ts';
 import { formatPoints, formatTarget } from '../../core/program/format-points.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
+import { firstTarget } from '../../core/ways/least-points.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { Modal } from '../components/modal.tsx';
@@ -11,8 +12,9 @@ import { type CountingEater, useHousehold } from '../context/household-context.t
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
-import { useWays } from '../ways/use-ways.ts';
+import { useLeastPoints, useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
+import type { WaysQuestion } from '../ways/ways-worker.ts';
 import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
 
 interface FindWayProps {
@@ -29,20 +31,20 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
   const { page, foods } = useOpenRecipe();
   const context = useSearchContext(foods);
   const { state, find, cancel } = useWays();
-  const [targets, setTargets] = useState<readonly string[]>(() =>
-    count.counts.map((c, i) => (i === 0 ? formatTarget(Math.max(0, Math.ceil(c.points * 0.6))) : '')),
-  );
+  /** What was typed; null where the target is still the one to begin with. */
+  const [typed, setTyped] = useState<readonly (string | null)[]>(() => count.counts.map(() => null));
   const [kcal, setKcal] = useState('');
   const [protein, setProtein] = useState('');
+  const [sodium, setSodium] = useState('');
   const [changes, setChanges] = useState('');
   const [without, setWithout] = useState('');
   const [grams, setGrams] = useState('');
   const [onlyHouse, setOnlyHouse] = useState(false);
   const [varying, setVarying] = useState(0);
   const lacking = context.stock.filter((s) => s.lacking && s.foodId !== null);
-  const search = () => {
+  const questionFor = (points: readonly (number | null)[]): WaysQuestion => {
     const asked = readWithout(without.split(','));
-    find({
+    return {
       ...context.shared([version], page.foods, onlyHouse),
       subject: {
         kind: 'dish',
@@ -55,17 +57,26 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         },
       },
       aim: {
-        points: targets.map(numberTyped),
+        points,
         kcal: numberTyped(kcal),
         protein: numberTyped(protein),
+        sodium: numberTyped(sodium),
         grams: numberTyped(grams),
         changes: numberTyped(changes),
       },
       inner: page.inner.map((i) => i.version),
       counters: eaters.map((e) => e.counter),
       frontierOf: varying,
-    });
+    };
   };
+  const least = useLeastPoints(() => questionFor(eaters.map(() => null)));
+  const targets = typed.map((t, i): string => {
+    if (t !== null) return t;
+    if (i > 0 || least === null) return '';
+    return formatTarget(firstTarget(count.counts[i]!.points, least[i]!, eaters[i]!.program.rule.step));
+  });
+  const kept = version.lines.filter((l) => l.kept && !l.leftOut);
+  const search = () => find(questionFor(targets.map(numberTyped)));
   return (
     <Modal title="Find a way" wide onClose={onClose}>
       <form
@@ -83,9 +94,9 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
                 At most, {e.eater.name} <span className="mark">{e.program.mark}</span>
               </>
             }
-            hint={`now ${formatPoints(count.counts[i]!.points)}`}
+            hint={`now ${formatPoints(count.counts[i]!.points)}${least === null ? '' : `, at least ${formatPoints(least[i]!)}`}`}
             value={targets[i]!}
-            onChange={(v) => setTargets(targets.map((t, n) => (n === i ? v : t)))}
+            onChange={(v) => setTyped(typed.map((t, n) => (n === i ? v : t)))}
           />
         ))}
         <WishField
@@ -100,6 +111,12 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
           value={protein}
           onChange={setProtein}
         />
+        <WishField
+          label="Sodium at most, mg"
+          hint={count.perServing.sodium.value === null ? '' : `now ${Math.round(count.perServing.sodium.value)}`}
+          value={sodium}
+          onChange={setSodium}
+        />
         <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
         <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
         <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
@@ -110,6 +127,11 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
           onChange={setGrams}
         />
         <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
+        {kept.length > 0 && (
+          <p className="col-span-full text-sm">
+            Kept, and not touched: <strong className="font-normal">{kept.map((l) => l.text).join(' · ')}</strong>
+          </p>
+        )}
         <SearchBar state={state} onCancel={cancel}>
           {lacking.length > 0 && (
             <span className="text-soft text-sm">Cannot be had: {lacking.map((s) => s.name).join(', ')}.</span>

@@ -47,3 +47,23 @@ export function useWays(): { state: WaysState; find: (q: WaysQuestion) => void; 
   }, [end]);
   return { state, find, cancel };
 }
+
+/** How few points each counter can surely come to, worked out beside the page; null until it is known. */
+export function useLeastPoints(question: () => WaysQuestion): readonly number[] | null {
+  const [least, setLeast] = useState<readonly number[] | null>(null);
+  const ask = useRef(question);
+  useEffect(() => {
+    const own = new Worker(new URL('./ways-worker.ts', import.meta.url), { type: 'module' });
+    let wanted = true;
+    wrap<WaysWorker>(own)
+      .least(ask.current())
+      .then((points) => wanted && setLeast(points))
+      .catch(() => undefined)
+      .finally(() => own.terminate());
+    return () => {
+      wanted = false;
+      own.terminate();
+    };
+  }, []);
+  return least;
+}

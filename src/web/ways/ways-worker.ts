@@ -10,8 +10,9 @@ import type { Version } from '../../core/version/version.ts';
 import type { Aim } from '../../core/ways/aim.ts';
 import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { House } from '../../core/ways/in-house.ts';
+import { leastPoints } from '../../core/ways/least-points.ts';
 import type { ChoiceContext } from '../../core/ways/line-choices.ts';
-import { benchOf } from '../../core/ways/search-model.ts';
+import { benchOf, type SearchModel } from '../../core/ways/search-model.ts';
 
 /** What is searched: one dish, or all dishes of a feast. */
 export type WaysSubject =
@@ -56,14 +57,21 @@ function contextOf(q: WaysQuestion): Omit<ChoiceContext, 'without'> {
   };
 }
 
+function benchFor(q: WaysQuestion): SearchModel {
+  const context = contextOf(q);
+  return q.subject.kind === 'dish'
+    ? benchOf(q.subject.version, { ...context, title: q.subject.title, without: q.subject.without })
+    : feastBench(q.subject.dishes, q.counters, context);
+}
+
 /** Searches away from the page, so that it never stutters. Ending the worker ends the search. */
 const ways = {
+  /** How few points each counter can surely come to. */
+  least(q: WaysQuestion): number[] {
+    return leastPoints(benchFor(q));
+  },
   find(q: WaysQuestion, progress: (done: number) => void): WaysAnswer {
-    const context = contextOf(q);
-    const bench =
-      q.subject.kind === 'dish'
-        ? benchOf(q.subject.version, { ...context, title: q.subject.title, without: q.subject.without })
-        : feastBench(q.subject.dishes, q.counters, context);
+    const bench = benchFor(q);
     const ends = performance.now() + LONGEST_MS;
     return searchBench(bench, q.aim, {
       frontierOf: q.frontierOf,
