@@ -307,7 +307,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByText('From a neighbour').click();
     await page.getByLabel('It is', { exact: true }).selectOption({ label: "the family's" });
     await page.getByRole('link', { name: 'Pass on', exact: true }).click();
-    await page.getByRole('article').getByText('Layer with sour cream').waitFor();
+    await page.getByRole('article').getByText('Layer with strained yogurt').waitFor();
 
     await page.getByRole('button', { name: 'Withdraw' }).click();
     await page.getByText('withdrawn', { exact: true }).waitFor();

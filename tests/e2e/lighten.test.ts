@@ -75,7 +75,7 @@ describe('finding a way', () => {
     await page.getByRole('button', { name: 'Find it' }).click();
     await page.getByText('every choice was weighed').waitFor();
     const best = page.getByRole('region', { name: 'Departs least' });
-    await best.getByText(/departure \d/).waitFor();
+    await best.getByText(/departs \d/).waitFor();
     if (title === 'gratin') {
       await page.getByRole('heading', { name: 'What each point costs' }).waitFor();
       await expectAccessible(page, 'ways');

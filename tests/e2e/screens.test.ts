@@ -24,7 +24,7 @@ const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
   ['side by side', '/pantry/compare?a=butter&b=egg', 'saturated fat'],
   ['in and out', '/pantry/files', 'Choose a file'],
   ['household', '/household', 'At the table'],
-  ['swaps', '/pantry/swaps', 'departure'],
+  ['swaps', '/pantry/swaps', 'departs'],
   ['feast', '/recipes/feasts/screens-demo-feast-harvest', 'The whole plate'],
   ['versions', `/recipes/${gratin}/lighten/compare`, 'weighs'],
 ];

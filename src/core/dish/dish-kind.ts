@@ -19,6 +19,8 @@ const yeast = (f: Food): boolean => /^yeast/.test(f.id);
 const bread = (s: Signs): boolean =>
   /\b(?:press|roll|coat|turn|dip)[^.]*\b(?:bread ?)?crumbs\b/.test(s.steps) && /\b(?:fry|bake|oven)\b/.test(s.steps);
 
+const STEW = /\b(?:stew|goulash|curry|chili|chilli|paprika|ragout|braise)\b/;
+
 /**
  * The kinds in the order in which they are asked: what is surest of itself first. All of it is common practice; what it
  * is worth is measured on dishes that were labelled before (`tests/data/dishes.txt`).
@@ -119,9 +121,9 @@ const ASKED: ReadonlyArray<readonly [kind: DishKind, is: (s: Signs) => boolean]>
     'soup',
     (s) =>
       /\b(?:soup|chowder|bisque|minestrone|broth)\b/.test(s.title) ||
-      (/\bsimmer\b/.test(s.steps) && s.grams((f) => f.kinds.includes('broth')) >= 800),
+      (/\bsimmer\b/.test(s.steps) && s.grams((f) => f.kinds.includes('broth')) >= 800 && !STEW.test(s.title)),
   ],
-  ['stew', (s) => /\b(?:stew|goulash|curry|chili|chilli|paprika|ragout|braise)\b/.test(`${s.title} ${s.steps}`)],
+  ['stew', (s) => STEW.test(`${s.title} ${s.steps}`)],
   ['roast', (s) => /\broast\b/.test(s.title) || /\broast\b[^.]*\b(?:°|minutes|hour)/.test(s.steps)],
   ['bake', (s) => /\b(?:bake|casserole|lasagn)/.test(`${s.title} ${s.steps}`)],
   ['sauce', (s) => /\b(?:sauce|gravy|hollandaise|pesto|salsa|dressing)\b/.test(`${s.title} ${s.steps}`)],

@@ -135,7 +135,9 @@ function withNewName(
     .reverse()
     .reduce((s, m) => {
       const said = isPlural(s.slice(m.start, m.end)) ? inPlural(words) : words;
-      return `${s.slice(0, part ? m.end : m.start)}${part ? ` ${said}` : said}${s.slice(m.end)}`;
+      if (part) return `${s.slice(0, m.end)} ${said}${s.slice(m.end)}`;
+      // What was melted is no more.
+      return `${s.slice(0, m.start).replace(/\b(?:melted|softened|soft) $/i, '')}${said}${s.slice(m.end)}`;
     }, text);
 }
 

@@ -27,6 +27,8 @@ export function suitsDish(swap: Swap, sweet: boolean, food: (id: string) => Food
   return swap.into.every((t) => {
     const own = food(t.foodId);
     if (own === null || swap.from.includes(own.id)) return true;
+    // Beans are for the sweet dishes that a swap names: brownies.
+    if (own.kinds.includes('legume')) return swap.fits?.some((c) => c.kind === 'word') ?? false;
     return !SAVOURY.test(own.id) && (!own.kinds.includes('veg') || SWEET_VEGETABLES.test(own.id));
   });
 }

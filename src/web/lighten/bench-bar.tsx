@@ -1,3 +1,4 @@
+import { DropdownMenu } from 'radix-ui';
 import { Link } from 'react-router';
 import type { Version } from '../../core/version/version.ts';
 import { HistoryBar } from '../components/history-bar.tsx';
@@ -12,7 +13,8 @@ interface BenchBarProps extends OpenDocument<'versions'> {
   readonly versions: readonly Version[];
   readonly onChoose: (id: string) => void;
   readonly onFind: () => void;
-  readonly onStart: () => void;
+  /** Makes another version of this one. */
+  readonly onStart: (from: Version) => void;
   readonly starting: boolean;
 }
 
@@ -44,9 +46,7 @@ export function BenchBar({ saved, shown, bench, versions, onChoose, onFind, onSt
         </button>
         <ScaleField editor={saved} version={version} />
         <VersionName key={version.name} editor={saved} version={version} />
-        <button type="button" className="btn btn-small" onClick={onStart} disabled={starting}>
-          Another version
-        </button>
+        <AnotherVersion version={version} all={all} onStart={onStart} starting={starting} />
         <Link to={`compare?left=${parent.id}&right=${version.id}`} className="btn btn-small">
           Side by side
         </Link>
@@ -55,6 +55,42 @@ export function BenchBar({ saved, shown, bench, versions, onChoose, onFind, onSt
         </button>
       </div>
     </div>
+  );
+}
+
+interface AnotherVersionProps extends Pick<BenchBarProps, 'onStart' | 'starting'> {
+  readonly version: Version;
+  readonly all: readonly Version[];
+}
+
+const VERSION_ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash';
+
+/** Makes another version: of the one in sight, or from the family's own again. */
+function AnotherVersion({ version, all, onStart, starting }: AnotherVersionProps) {
+  const asWritten = all.find((v) => v.kind === 'asWritten');
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="btn btn-small" disabled={starting}>
+        Another version
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal container={document.querySelector('main')}>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="panel z-30 w-72 p-1.5 shadow-lg"
+        >
+          <DropdownMenu.Item className={VERSION_ITEM} onSelect={() => onStart(version)}>
+            From this one: {version.name}
+          </DropdownMenu.Item>
+          {asWritten && (
+            <DropdownMenu.Item className={VERSION_ITEM} onSelect={() => onStart(asWritten)}>
+              From the one as written
+            </DropdownMenu.Item>
+          )}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }
 

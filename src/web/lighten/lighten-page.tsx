@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { departureSaid } from '../../core/swap/departure-words.ts';
+import { trimmed } from '../../core/quantity/format-amount.ts';
+import { departureIn } from '../../core/swap/departure-words.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
@@ -131,7 +132,7 @@ function TheBench({
           versions={versions}
           onChoose={onChoose}
           onFind={() => setFinding(true)}
-          onStart={() => onStart(version)}
+          onStart={onStart}
           starting={starting}
         />
         {finding && (
@@ -155,7 +156,7 @@ function TheBench({
           onTyped={bench.setTyped}
         />
         <p className="mt-3 text-sm text-soft">
-          Departure from the family's dish: {departureSaid(departure.known)} (of 100)
+          Departure from the family's dish: {trimmed(departure.known, 1)} of 100, {departureIn(departure.known)}
           {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
         </p>
         <StepsEditor editor={saved} version={version} shown={bench.steps} />
