@@ -88,6 +88,8 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
       exceptions: [],
       allergies: [],
       avoids: [],
+      ratherNot: [],
+      notOnTop: [],
     };
     await makeDocument(home, EATERS, eater.id, eater);
   }

@@ -39,6 +39,8 @@ export const EaterSchema = schemaOf<Eater>()(
       .refine((xs) => new Set(xs.map((x) => x.foodId)).size === xs.length, 'name a food twice'),
     allergies: z.array(z.enum(ALLERGENS)).max(14),
     avoids: z.array(Words(80)).max(60),
+    ratherNot: z.array(Words(80)).max(60).default([]),
+    notOnTop: z.array(Words(80)).max(60).default([]),
   }),
 );
 

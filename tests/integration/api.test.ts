@@ -14,7 +14,15 @@ beforeEach(async () => {
 afterEach(() => server.close());
 
 const api = () => request(server.app);
-const eater = { name: 'Runa', programId: 'program-ledger', exceptions: [], allergies: ['milk'], avoids: ['liver'] };
+const eater = {
+  name: 'Runa',
+  programId: 'program-ledger',
+  exceptions: [],
+  allergies: ['milk'],
+  avoids: ['liver'],
+  ratherNot: ['tripe'],
+  notOnTop: [],
+};
 
 function newRecipe(id: string, lines: readonly string[], rest: Partial<NewRecipe> = {}): NewRecipe {
   const version = readVersion(lines, {

@@ -13,6 +13,8 @@ const anna: Eater = {
   exceptions: [{ foodId: 'egg', uncounted: true }],
   allergies: [],
   avoids: [],
+  ratherNot: [],
+  notOnTop: [],
 };
 /** What the cook is asked when two devices said different things of an eater. */
 const asked = (mine: Partial<Eater>, theirs: Partial<Eater>) => {
@@ -32,7 +34,7 @@ describe('a question between two devices', () => {
     expect(asked({ exceptions: counts }, { exceptions: [] })).toMatchObject([{ what: 'an exception' }]);
   });
   it('is none where both said the same', () => {
-    expect(asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'] })).toBeNull();
+    expect(asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'], ratherNot: [], notOnTop: [] })).toBeNull();
   });
   it('says of a recipe which part of its head it is', () => {
     const head = { title: 'Gratin', credit: { author: null, url: null, whose: 'family' as const }, settled: [] };

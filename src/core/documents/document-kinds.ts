@@ -39,9 +39,18 @@ export const EATER_KIND = fieldKind<Eater>(
     exceptions: list('foodId', object({ uncounted: value })),
     allergies: set,
     avoids: set,
+    ratherNot: set,
+    notOnTop: set,
   }),
   {
-    what: named({ name: 'the name', programId: 'the program', exceptions: 'an exception', avoids: 'what is avoided' }),
+    what: named({
+      name: 'the name',
+      programId: 'the program',
+      exceptions: 'an exception',
+      avoids: 'what is avoided',
+      ratherNot: 'what is rather not eaten',
+      notOnTop: 'what is not wanted on top',
+    }),
     say: (path, v) =>
       path[0] === 'allergies' && typeof v === 'string' ? (ALLERGEN_WORDS[v as Allergen] ?? v) : programWords(path, v),
   },

@@ -24,6 +24,8 @@ const anna: Eater = {
   exceptions: [{ foodId: 'egg', uncounted: true }],
   allergies: ['milk'],
   avoids: ['liver'],
+  ratherNot: [],
+  notOnTop: [],
 };
 
 describe('an entry on a newer document', () => {
@@ -145,11 +147,15 @@ describe('fields', () => {
     ),
     allergies: fc.uniqueArray(fc.constantFrom('milk' as const, 'egg' as const, 'soy' as const)),
     avoids: fc.uniqueArray(fc.constantFrom('liver', 'okra')),
+    ratherNot: fc.uniqueArray(fc.constantFrom('tripe', 'okra')),
+    notOnTop: fc.uniqueArray(fc.constantFrom('cheddar', 'dill')),
   });
   const sorted = (e: Eater) => ({
     ...e,
     allergies: [...e.allergies].sort(),
     avoids: [...e.avoids].sort(),
+    ratherNot: [...e.ratherNot].sort(),
+    notOnTop: [...e.notOnTop].sort(),
     exceptions: [...e.exceptions].sort((a, b) => a.foodId.localeCompare(b.foodId)),
   });
   it('lead from any document to any other, and back', () => {

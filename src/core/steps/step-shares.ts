@@ -12,7 +12,7 @@ export interface StepShare {
 }
 
 const DIVIDED = /\bdivided\b|\bseparated\b/i;
-const REST = /\b(?:rest|remaining|remainder|other)\b(?: of)?(?: the)?\s*$/i;
+const THE_REST = /\b(?:rest|remaining|remainder|other)\b(?: of)?(?: the)?\s*$/i;
 const FRACTION =
   /\b(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|½|⅓|⅔|¼|¾|most)(?: of)?(?: the)?\s*$/i;
 const SHARES: Readonly<Record<string, number>> = {
@@ -32,14 +32,14 @@ const SHARES: Readonly<Record<string, number>> = {
   '¾': 0.75,
   most: 0.75,
 };
-const AMOUNT = /\b([\d./½⅓⅔¼¾⅛]+(?:\s?[½⅓⅔¼¾⅛]|\s\d\/\d)?)\s*([a-z]+)?\s*(?:\([^)]*\)\s*)?(?:of )?(?:the )?$/i;
+const AMOUNT_BEFORE = /\b([\d./½⅓⅔¼¾⅛]+(?:\s?[½⅓⅔¼¾⅛]|\s\d\/\d)?)\s*([a-z]+)?\s*(?:\([^)]*\)\s*)?(?:of )?(?:the )?$/i;
 
 /** What a step says before a name of how much it takes: a share, the rest, or nothing. */
 function saidBefore(text: string, line: Line): number | 'rest' | null {
-  if (REST.test(text)) return 'rest';
+  if (THE_REST.test(text)) return 'rest';
   const fraction = FRACTION.exec(text)?.[1]?.toLowerCase();
   if (fraction !== undefined) return SHARES[fraction]!;
-  const amount = AMOUNT.exec(text);
+  const amount = AMOUNT_BEFORE.exec(text);
   const whole = line.amount?.quantity ?? 0;
   if (amount === null || whole <= 0) return null;
   const number = readNumber(normalizeText(amount[1]!))?.value ?? 0;

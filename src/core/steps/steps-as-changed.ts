@@ -38,21 +38,21 @@ export function stepsAsChanged(asWritten: Version, version: Version, swaps: read
   if (became.length === 0) return [...version.steps];
   const all = asWritten.lines.map((l) => namesOf(l.item));
   const inPlace = brought.filter((m) => m.instead !== null && m.instead !== 'whip' && m.place === 'before');
-  const inItsPlace = inPlace.length > 0 ? PLACE : ' ';
+  const inItsPlace = inPlace.length > 0 ? HERE : ' ';
   const texts = new Map(
     version.steps.map((s) => [
       s.id,
-      methods.has(s.text) ? s.text : told(s.text, became, all).replaceAll(PLACE, inItsPlace).trim(),
+      methods.has(s.text) ? s.text : told(s.text, became, all).replaceAll(HERE, inItsPlace).trim(),
     ]),
   );
   // What takes the place of something stands where that stood, not where it was put in.
-  const placed = [...texts.values()].some((t) => t.includes(PLACE)) ? inPlace : [];
+  const placed = [...texts.values()].some((t) => t.includes(HERE)) ? inPlace : [];
   let waiting = version.steps.filter((s) => placed.some((m) => m.text === s.text));
   return version.steps.flatMap((s): Step[] => {
     if (placed.some((m) => m.text === s.text)) return [];
     const text = texts.get(s.id)!;
-    if (!text.includes(PLACE)) return text === '' ? [] : [text === s.text ? s : { ...s, text }];
-    const [before = '', ...rest] = text.split(PLACE).map((t) => t.trim());
+    if (!text.includes(HERE)) return text === '' ? [] : [text === s.text ? s : { ...s, text }];
+    const [before = '', ...rest] = text.split(HERE).map((t) => t.trim());
     const behind = rest.filter((t) => t !== '').join(' ');
     const steps = [before, behind].map((t, i): Step => ({ id: i === 0 ? s.id : `${s.id}-after`, text: t }));
     const here = waiting;
@@ -62,7 +62,7 @@ export function stepsAsChanged(asWritten: Version, version: Version, swaps: read
 }
 
 /** Stands where a clause went whose place a method takes. */
-const PLACE = '\u0000';
+const HERE = '\u0000';
 
 const methodsOf = (swap: Swap): readonly SwapMethod[] =>
   swap.methods ??
@@ -172,7 +172,7 @@ function doneOtherwise(
   const out = asSentences(text)
     .map((s) => {
       const parted = withoutClauses(s, DONE[instead]);
-      return parted === null ? s : `${parted.before} ${PLACE} ${parted.behind}`.trim();
+      return parted === null ? s : `${parted.before} ${HERE} ${parted.behind}`.trim();
     })
     .join(' ');
   // "Line the dish and fill it": what is filled is the dish.

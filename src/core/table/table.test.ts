@@ -10,6 +10,8 @@ const eater = (id: string, programId: string | null, rest: Partial<Eater> = {}):
   exceptions: [],
   allergies: [],
   avoids: [],
+  ratherNot: [],
+  notOnTop: [],
   ...rest,
 });
 const pins = [{ programId: HA.id, foodId: 'bread', points: 3, grams: 50 }];
@@ -35,7 +37,7 @@ describe('who counts at the table', () => {
     const counting = countersAt({ eaters: [eater('Ben', null)], programs: [LE, HA], pins });
     expect(counting.map((c) => c.key)).toEqual([LE.id, HA.id]);
     expect(counting[0]).toMatchObject({
-      eater: { id: LE.id, name: LE.name, allergies: [], avoids: [] },
+      eater: { id: LE.id, name: LE.name, allergies: [], avoids: [], ratherNot: [], notOnTop: [] },
       counter: { program: LE, exceptions: [], pins },
     });
   });

@@ -26,6 +26,10 @@ export interface Eater {
   readonly allergies: readonly Allergen[];
   /** Foods this eater avoids, in words or by food id. */
   readonly avoids: readonly string[];
+  /** What this eater would rather not eat: it is no ban, and departs more. */
+  readonly ratherNot: readonly string[];
+  /** What this eater does not want on top of a dish, but eats in it. */
+  readonly notOnTop: readonly string[];
 }
 
 /** Everything that decides who counts how at a household's table. */
@@ -40,7 +44,7 @@ export interface Table {
 export interface CountingEater {
   /** The eater's id; the program's where there is no eater. */
   readonly key: string;
-  readonly eater: Pick<Eater, 'id' | 'name' | 'allergies' | 'avoids'>;
+  readonly eater: Pick<Eater, 'id' | 'name' | 'allergies' | 'avoids' | 'ratherNot' | 'notOnTop'>;
   readonly program: Program;
   readonly counter: Counter;
 }
@@ -58,7 +62,7 @@ export function countersAt(table: Pick<Table, 'eaters' | 'programs' | 'pins'>): 
   if (own.length > 0) return own;
   return table.programs.map((program) => ({
     key: program.id,
-    eater: { id: program.id, name: program.name, allergies: [], avoids: [] },
+    eater: { id: program.id, name: program.name, allergies: [], avoids: [], ratherNot: [], notOnTop: [] },
     program,
     counter: { program, exceptions: [], pins: table.pins },
   }));

@@ -4,16 +4,16 @@ import { normalizeText } from '../reading/normalize-text.ts';
 import { readNumber } from '../reading/read-number.ts';
 import { panInSteps, readPan } from './pan.ts';
 
-const NUMBER = String.raw`\d+\s?[½⅓⅔¼¾⅛]|\d+\s\d\/\d|\d+\/\d+|\d+(?:[.,]\d+)?|[½⅓⅔¼¾⅛]`;
+const STEP_NUMBER = String.raw`\d+\s?[½⅓⅔¼¾⅛]|\d+\s\d\/\d|\d+\/\d+|\d+(?:[.,]\d+)?|[½⅓⅔¼¾⅛]`;
 const UNIT =
   'kg|g|grams?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|dl|cups?|tbsp|tablespoons?|tsp|teaspoons?|ounces?|oz|pounds?|lbs?|pints?|quarts?|pinch(?:es)?|cloves?|cans?|tins?';
 /** An amount of something; not of what each piece gets, and not what a tin holds. */
 const AMOUNT_IN_STEP = new RegExp(
-  `(?<![\\d./,-])(${NUMBER})(?:(\\s?(?:-|–|to)\\s?)(${NUMBER}))?(\\s?)(${UNIT})\\b(?!\\s*(?:each|apiece|per|of (?:batter|dough|filling) (?:for|into) each|(?:in )?diameter|thick|wide|long)\\b)(?!-)`,
+  `(?<![\\d./,-])(${STEP_NUMBER})(?:(\\s?(?:-|–|to)\\s?)(${STEP_NUMBER}))?(\\s?)(${UNIT})\\b(?!\\s*(?:each|apiece|per|of (?:batter|dough|filling) (?:for|into) each|(?:in )?diameter|thick|wide|long)\\b)(?!-)`,
   'gi',
 );
 /** What a dough or a batter is made into. */
-const PIECES =
+const MADE_INTO =
   /\b((?:shape|form|roll|make|cut|divide|portion|scoop|drop|spoon)[^.;]*?\b(?:into |to |makes )?)(\d{1,3})( (?:equal |even |small |large )*(?:balls?|rolls|pieces|portions|patties|rounds|mounds|buns|cakes|muffins|cookies|biscuits|dumplings|parts|slices|squares|bars|wedges|logs|sticks|parcels))\b/gi;
 
 /** A unit's word for another amount: "cup", "cups". */
@@ -42,7 +42,7 @@ export function scaledStep(text: string, factor: number): string {
       return `${said}${blank}${unitFor(unit, b ?? a)}`;
     },
   );
-  const pieces = amounts.replace(PIECES, (_, before: string, n: string, what: string) => {
+  const pieces = amounts.replace(MADE_INTO, (_, before: string, n: string, what: string) => {
     const many = Number(n) * factor;
     const whole = Math.max(1, Math.round(many));
     return `${before}${Math.abs(many - whole) < 0.01 ? whole : `about ${whole}`}${what}`;

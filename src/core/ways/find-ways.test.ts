@@ -11,6 +11,7 @@ import type { Version } from '../version/version.ts';
 import { wayChanges } from './apply-way.ts';
 import { findWays } from './find-ways.ts';
 import type { LineChoice } from './line-choices.ts';
+import { benchOf } from './search-model.ts';
 import type { Way } from './way.ts';
 import { whatItBuys } from './what-it-buys.ts';
 import { readWithout } from './without.ts';
@@ -351,5 +352,35 @@ describe('what must not be in a dish', () => {
   it('is out of the calories that a limit is held against', () => {
     const context = testChoiceContext([LE], { without: readWithout(['nuts']) });
     expect(findWays(bars, testAim([null], { kcal: 150 }), context, { frontierOf: null }).reachable).toBe(true);
+  });
+});
+
+describe('what somebody does not want on top', () => {
+  const pot = readVersion(['500 g potatoes', '100 g cheddar'], {
+    steps: [{ id: 's1', text: 'Boil the potatoes and scatter the cheddar on top.' }],
+  });
+  const inside = readVersion(['500 g potatoes', '100 g cheddar'], {
+    steps: [{ id: 's1', text: 'Boil the potatoes and melt the cheddar into them.' }],
+  });
+  const people = [{ name: 'Juri', allergies: [], avoids: [], notOnTop: ['cheddar'] }];
+  const context = testChoiceContext([LE], { without: { ...people[0]!, people } });
+  it('goes where it is a topping, for whom it is said, and stays inside', () => {
+    const top = { ...pot, lines: pot.lines.map((l, i) => (i === 1 ? { ...l, role: 'topping' as const } : l)) };
+    expect(benchOf(top, context).choices[1]!.mustGo).toEqual(['Juri: avoids cheddar on top']);
+    expect(benchOf(inside, context).choices[1]!.mustGo).toEqual([]);
+  });
+});
+
+describe('what cannot be had', () => {
+  const dip = readVersion(['500 g quark', '1 bunch chives']);
+  it('goes first by what stands in for it, and is no departure that others could avoid', () => {
+    const quark = dip.lines[0]!.food;
+    const id = quark.kind === 'food' ? quark.foodId : '';
+    const context = testChoiceContext([LE], { lacking: new Set([id]) });
+    const { choices, ways } = findWays(dip, testAim([null]), context, { frontierOf: null });
+    expect(choices[0]!.mustGo.join()).toMatch(/cannot be had/);
+    expect(ways[0]!.changes.map((c) => c.lineId)).toEqual(['l0']);
+    expect(ways[0]!.departure).toBe(0);
+    expect(ways[0]!.changes[0]!.to).not.toBe('nothing');
   });
 });

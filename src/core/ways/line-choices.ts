@@ -53,6 +53,8 @@ export interface AtTable {
   readonly name: string;
   readonly allergies: readonly Allergen[];
   readonly avoids: readonly string[];
+  /** What they do not want on top of a dish. */
+  readonly notOnTop?: readonly string[];
 }
 
 /** A line with what it may become; the first choice is to stay, where it may. */
@@ -91,6 +93,8 @@ export interface ChoiceContext {
   readonly without: {
     readonly allergies: readonly Allergen[];
     readonly avoids: readonly string[];
+    /** Nobody wants these on top. */
+    readonly notOnTop?: readonly string[];
     /** Who they are, to be named; left out where nobody is. */
     readonly people?: readonly AtTable[];
   };
@@ -126,7 +130,7 @@ function choicesOfLines(
   return version.lines.flatMap((line): LineChoices[] => {
     if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
     const role = roleOfLine(line, version, context.food, context.title);
-    const stay = choiceOf({ version, line, swap: null, share: 1, departure: 0, changes: [], along: [] }, context);
+    const stay = choiceOf({ version, line, role, swap: null, share: 1, departure: 0, changes: [], along: [] }, context);
     if (!wanted(stay.allowed)) return [];
     const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, stay.allowed, context)];
     const allowed = all.filter((c) => c.allowed).map((c) => c.choice);
@@ -137,7 +141,7 @@ function choicesOfLines(
         role,
         kept: line.kept,
         asIs: stay.choice,
-        mustGo: stay.allowed ? [] : whyItMustGo(context, stay.foods),
+        mustGo: stay.allowed ? [] : whyItMustGo(context, stay.foods, role),
         forced: stay.allowed ? 0 : leastOf(allowed),
         choices: stay.allowed ? allowed : fromTheLeast(allowed),
       },
@@ -153,12 +157,24 @@ function fromTheLeast(choices: readonly LineChoice[]): LineChoice[] {
 
 const leastOf = (choices: readonly LineChoice[]): number => Math.min(...choices.map((c) => c.departure), 100);
 
+/** What in foods that play a part somebody must not, will not, or not on top eat. */
+const unwantedBy = (
+  who: Pick<AtTable, 'allergies' | 'avoids' | 'notOnTop'>,
+  foods: readonly Food[],
+  role: Role | null,
+): string[] => [
+  ...avoidedBy(who, foods),
+  ...(role === 'topping' ? avoidedBy({ allergies: [], avoids: who.notOnTop ?? [] }, foods) : []).map(
+    (w) => `${w} on top`,
+  ),
+];
+
 /** For whom a line must go, by name where names are known, or that it cannot be had. */
-function whyItMustGo({ without, lacking }: ChoiceContext, foods: readonly Food[]): string[] {
-  if (avoidedBy(without, foods).length === 0)
-    return foods.filter((f) => lacking.has(f.id)).map((f) => `${f.name} cannot be had`);
-  const named = (without.people ?? []).flatMap((p) => avoidedBy(p, foods).map((why) => `${p.name}: ${why}`));
-  return named.length > 0 ? named : avoidedBy(without, foods);
+function whyItMustGo({ without, lacking }: ChoiceContext, foods: readonly Food[], role: Role | null): string[] {
+  const why = unwantedBy(without, foods, role);
+  if (why.length === 0) return foods.filter((f) => lacking.has(f.id)).map((f) => `${f.name} cannot be had`);
+  const named = (without.people ?? []).flatMap((p) => unwantedBy(p, foods, role).map((w) => `${p.name}: ${w}`));
+  return named.length > 0 ? named : why;
 }
 
 interface Judged {
@@ -193,7 +209,7 @@ function changesOfLine(
       const newId = (): string => `choice-${n++}`;
       const changes = applySwap(version, line.id, swap, { food, system, title, newId }, share);
       const departure = departureOfSwap(swap, share, own, { line, version, title, food });
-      out.push(choiceOf({ version, line, swap, share, departure, changes, along }, context));
+      out.push(choiceOf({ version, line, role, swap, share, departure, changes, along }, context));
     }
   }
   // Without what carries it, it is another dish: no way to a lighter one, unless somebody must not eat it.
@@ -203,7 +219,7 @@ function changesOfLine(
   if (!fits.some((s) => s.kind === 'leaveOut') && (!needed || !stayAllowed)) {
     const changes = [lineChange(version, line.id, { ...line, leftOut: true })];
     const departure = leftOutDeparture(role, carries);
-    const leave = choiceOf({ version, line, swap: null, share: 1, departure, changes, along: [] }, context);
+    const leave = choiceOf({ version, line, role, swap: null, share: 1, departure, changes, along: [] }, context);
     out.push({ ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } });
   }
   return out;
@@ -213,6 +229,7 @@ function changesOfLine(
 interface Considered {
   readonly version: Version;
   readonly line: Line;
+  readonly role: Role | null;
   readonly swap: Swap | null;
   readonly share: number;
   readonly departure: number;
@@ -222,7 +239,7 @@ interface Considered {
 }
 
 function choiceOf(c: Considered, context: ChoiceContext): Judged {
-  const { version, line, swap, share, departure, changes, along } = c;
+  const { version, line, role, swap, share, departure, changes, along } = c;
   const servings = version.servings ?? 1;
   const next =
     changes.length === 0 ? version : applyEntry(version, { id: 'look', label: 'look', changes, undoes: null });
@@ -242,7 +259,7 @@ function choiceOf(c: Considered, context: ChoiceContext): Judged {
     ...there.filter((l) => along.some((a) => a.id === l.id)).map((l) => `with ${l.text}`),
   ];
   const grams = (of: readonly Line[]): number => of.reduce((g, l) => g + eatenOf(l), 0);
-  const forbidden = avoidedBy(context.without, foods).length > 0;
+  const forbidden = unwantedBy(context.without, foods, role).length > 0;
   const brings = broughtBy(version, line, swap, share);
   const missing =
     (swap === null && changes.length === 0 && foods.some((f) => context.lacking.has(f.id))) ||

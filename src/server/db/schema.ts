@@ -28,6 +28,8 @@ export interface Database {
     exceptions: string;
     allergies: string;
     avoids: string;
+    rather_not: Generated<string>;
+    not_on_top: Generated<string>;
   };
   /** Immutable: a changed food is a new revision. household_id is null for foods that ship with Imbiss. */
   food_revision: { food_id: string; revision: number; household_id: string | null; body: string; created_at: string };

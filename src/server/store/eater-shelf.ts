@@ -24,6 +24,8 @@ export const EATERS = rowShelf<Eater, 'eater'>({
       exceptions: JSON.parse(r.exceptions),
       allergies: JSON.parse(r.allergies),
       avoids: JSON.parse(r.avoids),
+      ratherNot: JSON.parse(r.rather_not),
+      notOnTop: JSON.parse(r.not_on_top),
     }),
   columns: (e) => ({
     name: e.name,
@@ -31,6 +33,8 @@ export const EATERS = rowShelf<Eater, 'eater'>({
     exceptions: toJson(e.exceptions),
     allergies: toJson(e.allergies),
     avoids: toJson(e.avoids),
+    rather_not: toJson(e.ratherNot),
+    not_on_top: toJson(e.notOnTop),
   }),
   begin: async (s) => {
     const last = await s.db

@@ -22,7 +22,18 @@ const never = async () => {
 const unused = { make: never, change: never, remove: never, restore: never };
 const table: OpenHousehold = {
   household: { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
-  eaters: [{ id: 'eater-1', name: 'Berta', programId: 'program-harvest', exceptions: [], allergies: [], avoids: [] }],
+  eaters: [
+    {
+      id: 'eater-1',
+      name: 'Berta',
+      programId: 'program-harvest',
+      exceptions: [],
+      allergies: [],
+      avoids: [],
+      ratherNot: [],
+      notOnTop: [],
+    },
+  ],
   programs: [...FIXTURE_PROGRAMS],
   pins: [],
   eaterRows: unused,
@@ -31,7 +42,7 @@ const table: OpenHousehold = {
 };
 const eaters = ['LE', 'HA'].map((mark) => ({
   key: mark,
-  eater: { id: mark, name: mark === 'LE' ? 'Runa' : 'Tomas', allergies: [], avoids: [] },
+  eater: { id: mark, name: mark === 'LE' ? 'Runa' : 'Tomas', allergies: [], avoids: [], ratherNot: [], notOnTop: [] },
   program: sample(mark),
   counter: plainCounter(sample(mark)),
 }));

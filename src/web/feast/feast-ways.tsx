@@ -67,6 +67,7 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
             without: {
               allergies: [...asked.allergies, ...eat.flatMap((p) => p.allergies)],
               avoids: [...asked.avoids, ...eat.flatMap((p) => p.avoids)],
+              notOnTop: eat.flatMap((p) => p.notOnTop),
               people: [...eat, { name: 'Asked for', ...asked }],
             },
           };

@@ -1,38 +1,55 @@
 import { useState } from 'react';
 
+/** How firmly something is avoided. */
+const GRADES = [
+  ['avoids', 'never'],
+  ['ratherNot', 'rather not'],
+  ['notOnTop', 'not on top'],
+] as const;
+type Grade = (typeof GRADES)[number][0];
+type Avoided = Readonly<Record<Grade, readonly string[]>>;
+
 interface AvoidFieldsProps {
-  readonly avoids: readonly string[];
-  readonly onChange: (avoids: string[]) => void;
+  readonly avoided: Avoided;
+  readonly onChange: (grade: Grade, words: string[]) => void;
 }
 
-/** Foods that an eater avoids, in words. */
-export function AvoidFields({ avoids, onChange }: AvoidFieldsProps) {
+/** Foods that an eater avoids, in words, each with how firmly. */
+export function AvoidFields({ avoided, onChange }: AvoidFieldsProps) {
   const [text, setText] = useState('');
+  const [grade, setGrade] = useState<Grade>('avoids');
   const add = () => {
-    const avoid = text.trim();
-    if (avoid !== '' && !avoids.includes(avoid)) onChange([...avoids, avoid]);
+    const word = text.trim();
+    if (word !== '' && !avoided[grade].includes(word)) onChange(grade, [...avoided[grade], word]);
     setText('');
   };
   return (
     <fieldset className="mt-4">
       <legend className="label">Avoids</legend>
       <ul className="mb-1 flex flex-wrap gap-1.5">
-        {avoids.map((a) => (
-          <li key={a}>
-            <button
-              type="button"
-              className="chip"
-              onClick={() => onChange(avoids.filter((x) => x !== a))}
-              aria-label={`Remove ${a}`}
-            >
-              {a} ×
-            </button>
-          </li>
-        ))}
+        {GRADES.flatMap(([g, words]) =>
+          avoided[g].map((a) => (
+            <li key={`${g} ${a}`}>
+              <button
+                type="button"
+                className="chip"
+                onClick={() =>
+                  onChange(
+                    g,
+                    avoided[g].filter((x) => x !== a),
+                  )
+                }
+                aria-label={`Remove ${a}, ${words}`}
+              >
+                {a} <span className="text-soft">{words}</span> ×
+              </button>
+            </li>
+          )),
+        )}
       </ul>
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         <input
-          className="field"
+          className="field min-w-40 flex-1"
           aria-label="Something avoided"
           placeholder="coriander leaf"
           value={text}
@@ -44,6 +61,18 @@ export function AvoidFields({ avoids, onChange }: AvoidFieldsProps) {
             add();
           }}
         />
+        <select
+          className="field w-auto"
+          aria-label="How firmly"
+          value={grade}
+          onChange={(e) => setGrade(GRADES.find(([g]) => g === e.target.value)![0])}
+        >
+          {GRADES.map(([g, words]) => (
+            <option key={g} value={g}>
+              {words}
+            </option>
+          ))}
+        </select>
         <button type="button" className="btn" onClick={add}>
           Add
         </button>

@@ -22,11 +22,17 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
     resolver: zodResolver(EaterSchema),
     defaultValues: eater as z.input<typeof EaterSchema>,
   });
-  const [exceptions, allergies, avoids] = form.watch(['exceptions', 'allergies', 'avoids']);
+  const [exceptions, allergies, avoids, ratherNot = [], notOnTop = []] = form.watch([
+    'exceptions',
+    'allergies',
+    'avoids',
+    'ratherNot',
+    'notOnTop',
+  ]);
   const { errors } = form.formState;
   return (
     <Modal title={eater.name === '' ? 'Another eater' : eater.name} onClose={onClose}>
-      <form onSubmit={form.handleSubmit(onSave)} noValidate>
+      <form onSubmit={form.handleSubmit((e) => onSave(EaterSchema.parse(e)))} noValidate>
         <div className="grid gap-3 sm:grid-cols-2">
           <div>
             <label className="label" htmlFor="eater-name">
@@ -66,7 +72,10 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
         <p className="text-sm text-soft">
           Imbiss warns by the pantry's allergens. The package in your hand has the last word.
         </p>
-        <AvoidFields avoids={avoids} onChange={(x) => form.setValue('avoids', x)} />
+        <AvoidFields
+          avoided={{ avoids, ratherNot, notOnTop }}
+          onChange={(grade, words) => form.setValue(grade, words)}
+        />
         <div className="mt-5 flex gap-2">
           <button type="submit" className="btn btn-main">
             Save

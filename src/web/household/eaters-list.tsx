@@ -90,6 +90,8 @@ const newEater = (program: Program | undefined): Eater => ({
   exceptions: [],
   allergies: [],
   avoids: [],
+  ratherNot: [],
+  notOnTop: [],
 });
 
 const factsOf = (e: Eater, program: Program | undefined, foodName: (id: string) => string): string[] => [
@@ -97,4 +99,6 @@ const factsOf = (e: Eater, program: Program | undefined, foodName: (id: string) 
   ...e.exceptions.map((x) => `${foodName(x.foodId)} ${x.uncounted ? 'uncounted' : 'counts'}`),
   ...e.allergies.map((a) => `allergic to ${ALLERGEN_WORDS[a]}`),
   ...e.avoids.map((a) => `avoids ${a}`),
+  ...e.ratherNot.map((a) => `rather not ${a}`),
+  ...e.notOnTop.map((a) => `no ${a} on top`),
 ];

@@ -53,6 +53,7 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
         without: {
           allergies: [...asked.allergies, ...people.flatMap((p) => p.allergies)],
           avoids: [...asked.avoids, ...people.flatMap((p) => p.avoids)],
+          notOnTop: people.flatMap((p) => p.notOnTop),
           people: [...people, { name: 'Asked for', ...asked }],
         },
       },

@@ -7,14 +7,14 @@ import { departureOfSwap } from '../../core/swap/departure-of-swap.ts';
 import { departureSaid } from '../../core/swap/departure-words.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
-import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
+import { placeOf } from '../../core/swap/verdict.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { Modal } from '../components/modal.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
-import { useVerdicts } from '../data/queries.ts';
+import { useSwapDeparture } from './use-swap-departure.ts';
 
 interface ShareSliderProps {
   readonly line: Line;
@@ -31,7 +31,7 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
   const { household } = useHousehold();
   const { food, kitchen, title } = useOpenRecipe();
   const eaters = useCounting();
-  const { data: verdicts = [] } = useVerdicts(household.id);
+  const departureOf = useSwapDeparture();
   const place = placeOf(roleOfLine(line, version, food, title));
   const [share, setShare] = useState(swap.share);
   let n = 0;
@@ -87,9 +87,7 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
         ))}
         <span className="text-soft">
           departs{' '}
-          {departureSaid(
-            departureOfSwap(swap, share, correctedDeparture(swap, place, verdicts), { line, version, title, food }),
-          )}
+          {departureSaid(departureOfSwap(swap, share, departureOf(swap, place), { line, version, title, food }))}
         </span>
       </p>
       <button type="button" className="btn btn-main mt-4" onClick={() => onTake(share)}>

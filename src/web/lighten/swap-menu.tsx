@@ -15,7 +15,7 @@ import { roleOfLine } from '../../core/swap/role-of-line.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { effectWords, swapEffect } from '../../core/swap/swap-effect.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
-import { correctedDeparture, placeOf } from '../../core/swap/verdict.ts';
+import { placeOf } from '../../core/swap/verdict.ts';
 import { TECHNIQUES, type Technique } from '../../core/version/dish-words.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
@@ -23,8 +23,8 @@ import type { Line, Version } from '../../core/version/version.ts';
 import { lossWords } from '../../core/yield/loss-words.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
-import { useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
+import { useSwapDeparture } from './use-swap-departure.ts';
 
 /** What the menu of a line does. */
 export interface SwapMenuActions {
@@ -56,7 +56,7 @@ interface SwapMenuProps {
 
 /** How far a swap departs, and whether verdicts have moved that. */
 function departsWords(corrected: number, own: number, far: number): string {
-  const judged = corrected === own ? '' : `, ${corrected < own ? 'liked' : 'not liked'} (was ${own})`;
+  const judged = corrected === own ? '' : `, ${corrected < own ? 'liked' : 'not liked'} here (was ${own})`;
   return `departs ${departureSaid(far)}${judged}`;
 }
 
@@ -97,7 +97,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
   const { household, eaters: people } = useHousehold();
   const { food, kitchen, title } = useOpenRecipe();
   const eaters = useCounting();
-  const { data: verdicts = [] } = useVerdicts(household.id);
+  const departureOf = useSwapDeparture();
   const { offered } = useSwapShelf(household.id);
   const role = roleOfLine(line, version, food, title);
   const { technique } = useOfLine(line, version, dishKindOf(version, title, food), food);
@@ -130,7 +130,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
     <>
       {swaps.map((s) => {
         const then = after(s);
-        const corrected = correctedDeparture(s, placeOf(role), verdicts);
+        const corrected = departureOf(s, placeOf(role));
         const far = departureOfSwap(s, s.share, corrected, { line, version, title, food });
         return (
           <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>

@@ -10,7 +10,7 @@ import { useStock, useVerdicts } from '../data/queries.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { WaysQuestion } from './ways-worker.ts';
 
-type Shared = Pick<WaysQuestion, 'foods' | 'swaps' | 'system' | 'lacking' | 'house' | 'verdicts'>;
+type Shared = Pick<WaysQuestion, 'foods' | 'swaps' | 'system' | 'lacking' | 'house' | 'verdicts' | 'ratherNot'>;
 
 interface SearchContext {
   readonly stock: readonly StockItem[];
@@ -27,7 +27,7 @@ interface SearchContext {
  * @param pantry the foods that lines, swaps and stock name, in their newest revision
  */
 export function useSearchContext(pantry: readonly Food[]): SearchContext {
-  const { household } = useHousehold();
+  const { household, eaters } = useHousehold();
   const { data: stock = [] } = useStock(household.id);
   const { data: verdicts = [] } = useVerdicts(household.id);
   const { offered: swaps } = useSwapShelf(household.id);
@@ -45,6 +45,7 @@ export function useSearchContext(pantry: readonly Food[]): SearchContext {
         lacking: stock.flatMap((s) => (s.lacking && s.foodId !== null ? [s.foodId] : [])),
         house: house.size === 0 ? undefined : { stock: house, only },
         verdicts,
+        ratherNot: eaters.flatMap((e) => e.ratherNot),
       };
     },
     toGet: (changes) => {

@@ -3,8 +3,9 @@ import { type DishOnBench, feastBench } from '../../core/feast/feast-model.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Counter } from '../../core/program/program.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
+import { householdDeparture } from '../../core/swap/household-departure.ts';
 import type { Swap } from '../../core/swap/swap.ts';
-import { correctedDeparture, type Verdict } from '../../core/swap/verdict.ts';
+import type { Verdict } from '../../core/swap/verdict.ts';
 import { kitchenOf } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { Aim } from '../../core/ways/aim.ts';
@@ -36,6 +37,8 @@ export interface WaysQuestion {
   readonly lacking: readonly string[];
   readonly house: House | undefined;
   readonly verdicts: readonly Verdict[];
+  /** What somebody at the table would rather not eat. */
+  readonly ratherNot: readonly string[];
   readonly frontierOf: number;
 }
 
@@ -53,7 +56,12 @@ function contextOf(q: WaysQuestion): Omit<ChoiceContext, 'without'> {
     system: q.system,
     lacking: new Set(q.lacking),
     house: q.house,
-    departureOf: (swap, place) => correctedDeparture(swap, place, q.verdicts),
+    departureOf: (swap, place) =>
+      householdDeparture(swap, place, {
+        verdicts: q.verdicts,
+        ratherNot: q.ratherNot,
+        food: (id) => newest.get(id) ?? null,
+      }),
   };
 }
 
