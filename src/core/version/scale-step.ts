@@ -4,12 +4,12 @@ import { normalizeText } from '../reading/normalize-text.ts';
 import { readNumber } from '../reading/read-number.ts';
 import { panInSteps, readPan } from './pan.ts';
 
-const STEP_NUMBER = String.raw`\d+\s?[½⅓⅔¼¾⅛]|\d+\s\d\/\d|\d+\/\d+|\d+(?:[.,]\d+)?|[½⅓⅔¼¾⅛]`;
+const AMOUNT_NUMBER = String.raw`\d+\s?[½⅓⅔¼¾⅛]|\d+\s\d\/\d|\d+\/\d+|\d+(?:[.,]\d+)?|[½⅓⅔¼¾⅛]`;
 const UNIT =
   'kg|g|grams?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|dl|cups?|tbsp|tablespoons?|tsp|teaspoons?|ounces?|oz|pounds?|lbs?|pints?|quarts?|pinch(?:es)?|cloves?|cans?|tins?';
 /** An amount of something; not of what each piece gets, and not what a tin holds. */
 const AMOUNT_IN_STEP = new RegExp(
-  `(?<![\\d./,-])(${STEP_NUMBER})(?:(\\s?(?:-|–|to)\\s?)(${STEP_NUMBER}))?(\\s?)(${UNIT})\\b(?!\\s*(?:each|apiece|per|of (?:batter|dough|filling) (?:for|into) each|(?:in )?diameter|thick|wide|long)\\b)(?!-)`,
+  `(?<![\\d./,-])(${AMOUNT_NUMBER})(?:(\\s?(?:-|–|to)\\s?)(${AMOUNT_NUMBER}))?(\\s?)(${UNIT})\\b(?!\\s*(?:each|apiece|per|of (?:batter|dough|filling) (?:for|into) each|(?:in )?diameter|thick|wide|long)\\b)(?!-)`,
   'gi',
 );
 /** What a dough or a batter is made into. */
