@@ -184,7 +184,8 @@ function stirred(text: string, at: Mention | undefined): string {
   if (at === undefined) return text;
   const before = text
     .slice(0, at.start)
-    .replace(/\b([Ww])hip(?= (?:the )?$)/, (_, w: string) => (w === 'W' ? 'Stir' : 'stir'));
+    .replace(/\bwhip(?= (?:the )?$)/, 'stir')
+    .replace(/\bWhip(?= (?:the )?$)/, 'Stir');
   const rest = text.slice(at.end);
   const end = /[.,;]| and (?=whip|beat|fold|stir)/.exec(rest)?.index ?? rest.length;
   const clause = rest.slice(0, end).replace(/ (?:to|until) (?:\w+ )?(?:soft|stiff|firm)(?: peaks)?/, '');
