@@ -1,4 +1,5 @@
 import type { WaysPrinted } from '../contract/cli.ts';
+import { foodsCalled } from '../core/food/foods-called.ts';
 import { indexFoods } from '../core/food/match-food.ts';
 import { formatPoints } from '../core/program/format-points.ts';
 import { plainCounter } from '../core/program/program.ts';
@@ -9,7 +10,8 @@ import { kitchenOf } from '../core/version/kitchen.ts';
 import { lineOf } from '../core/version/line-of.ts';
 import { isOpen } from '../core/version/version.ts';
 import { findWays } from '../core/ways/find-ways.ts';
-import { LEAVE_OUT, type LineChoice } from '../core/ways/line-choices.ts';
+import { type ChoiceContext, LEAVE_OUT, type LineChoice } from '../core/ways/line-choices.ts';
+import { otherWays } from '../core/ways/other-ways.ts';
 import type { Way } from '../core/ways/way.ts';
 import { readWithout } from '../core/ways/without.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
@@ -50,29 +52,31 @@ export function waysCommand(text: string, flags: Flags): string {
     stepId: (n) => `step-${n}`,
   });
   const version = withExpectedLosses(written, food, title ?? '');
-  const answer = findWays(
-    version,
-    {
-      points: targets.map((t) => t.points),
-      kcal: numberFlag(flags.kcal, 'kcal'),
-      protein: numberFlag(flags.protein, 'protein'),
-      sodium: numberFlag(flags.sodium, 'sodium'),
-      grams: numberFlag(flags['min-grams'], 'min-grams'),
-      changes: numberFlag(flags['max-changes'], 'max-changes'),
-    },
-    {
-      ...(recipe.title !== null && { title: recipe.title }),
-      kitchen: kitchenOf(foods),
-      food,
-      swaps: [...ownSwaps(flags.swaps), ...shippedSwapsIn(regionFlag(flags))],
-      counters: targets.map((t) => plainCounter(t.program)),
-      system,
-      without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),
-      lacking: new Set(foodsNamed(flags.lacking ?? [], index).map((f) => f.foodId)),
-      ...(flags.have && { house: { stock: stockFlag(flags.have, index), only: true } }),
-    },
-    { frontierOf: 0 },
-  );
+  const aim = {
+    points: targets.map((t) => t.points),
+    kcal: numberFlag(flags.kcal, 'kcal'),
+    protein: numberFlag(flags.protein, 'protein'),
+    sodium: numberFlag(flags.sodium, 'sodium'),
+    grams: numberFlag(flags['min-grams'], 'min-grams'),
+    changes: numberFlag(flags['max-changes'], 'max-changes'),
+  };
+  const context: ChoiceContext = {
+    ...(recipe.title !== null && { title: recipe.title }),
+    kitchen: kitchenOf(foods),
+    food,
+    swaps: [...ownSwaps(flags.swaps), ...shippedSwapsIn(regionFlag(flags))],
+    counters: targets.map((t) => plainCounter(t.program)),
+    system,
+    without: readWithout((flags.without ?? []).flatMap((w) => w.split(','))),
+    lacking: new Set(
+      foodsNamed(flags.lacking ?? [], index).flatMap((f) => [
+        f.foodId,
+        ...foodsCalled(foods, f.text).map((other) => other.id),
+      ]),
+    ),
+    ...(flags.have && { house: { stock: stockFlag(flags.have, index), only: true } }),
+  };
+  const answer = findWays(version, aim, context, { frontierOf: 0 });
   const marks = targets.map((t) => t.program.mark);
   const byMark = (values: readonly number[]): Record<string, number> =>
     Object.fromEntries(marks.map((m, i) => [m, values[i]!]));
@@ -100,6 +104,12 @@ export function waysCommand(text: string, flags: Flags): string {
     reachable: answer.reachable,
     proved: answer.proved,
     ways: answer.ways.map(wayOf),
+    otherWays: otherWays(version, context).map((o) => ({
+      words: o.words,
+      points: byMark(o.points),
+      grams: o.grams,
+      departure: o.departure,
+    })),
     obstacle: answer.obstacle && {
       words: [...answer.obstacle.words],
       closest: answer.obstacle.closest && wayOf(answer.obstacle.closest),
@@ -154,6 +164,11 @@ function waysInWords(p: WaysPrinted): string {
     const kcal = w.kcal === null ? '' : `, ${Math.round(w.kcal)} kcal`;
     out.push(`${points.join(', ')}${kcal}, departs ${departureSaid(w.departure)}${w.differs ? ` (${w.differs})` : ''}`);
     for (const c of w.changes) out.push(`    ${c.from} → ${c.to}`);
+  }
+  if (p.otherWays.length > 0) out.push('In other ways:');
+  for (const o of p.otherWays) {
+    const points = Object.entries(o.points).map(([m, n]) => `${m} ${formatPoints(n)}`);
+    out.push(`    ${o.words}: ${points.join(', ')}, ${Math.round(o.grams)} g a serving`);
   }
   return out.join('\n');
 }

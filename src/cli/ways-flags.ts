@@ -19,6 +19,8 @@ export interface PointsTarget {
 }
 
 interface NamedFood {
+  /** The words as they were given. */
+  readonly text: string;
   readonly foodId: string;
   /** g; null when only the food is named. */
   readonly grams: number | null;
@@ -34,16 +36,16 @@ export function foodsNamed(flags: readonly string[], index: FoodIndex): NamedFoo
       const read = readIngredient(text, null, index, 'us');
       const food = read.food.kind === 'open' ? undefined : read.matches[0]?.food;
       if (!food) throw new CliError(`Nobody knows the food "${text}".`, 'Name it as the pantry does, such as quark.');
-      return { foodId: food.id, grams: read.reading.quantity === null ? null : (read.weight?.grams ?? null) };
+      return { text, foodId: food.id, grams: read.reading.quantity === null ? null : (read.weight?.grams ?? null) };
     });
 }
 
 /** What is in the house, from flags. */
 export function stockFlag(flags: readonly string[], index: FoodIndex): ReadonlyMap<string, number | null> {
   return houseOf(
-    foodsNamed(flags, index).map((f, i) => ({
+    foodsNamed(flags, index).map(({ text: name, ...f }, i) => ({
       id: `have-${i}`,
-      name: f.foodId,
+      name,
       opened: false,
       useBy: null,
       lacking: false,

@@ -123,6 +123,9 @@ export const WaysAnswerSchema = z.object({
   reachable: z.boolean(),
   proved: z.boolean().describe('Whether the first way is proved to depart least.'),
   ways: z.array(WayAnswer).describe('The best first, then near alternatives that differ in kind.'),
+  otherWays: z
+    .array(z.object({ words: z.string(), points: byMark, grams: z.number(), departure: z.number() }))
+    .describe('What is lighter in other ways: more pieces, a smaller pan, half and half, more vegetable, the table.'),
   obstacle: z
     .object({ words: z.array(z.string()), closest: WayAnswer.nullable() })
     .nullable()

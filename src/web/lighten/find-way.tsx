@@ -5,14 +5,16 @@ import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
 import { firstTarget } from '../../core/ways/least-points.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
+import type { OtherWay } from '../../core/ways/other-ways.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { Modal } from '../components/modal.tsx';
 import { numberTyped } from '../components/number-typed.ts';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { OtherWays } from '../ways/other-ways-list.tsx';
 import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
-import { useLeastPoints, useWays } from '../ways/use-ways.ts';
+import { useAroundWays, useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
 import type { WaysQuestion } from '../ways/ways-worker.ts';
 import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
@@ -22,11 +24,13 @@ interface FindWayProps {
   readonly count: VersionCount;
   readonly eaters: readonly CountingEater[];
   readonly onTake: (changes: readonly LineChoice[], label: string) => void;
+  /** Takes what is lighter in another way. */
+  readonly onOther: (way: OtherWay) => void;
   readonly onClose: () => void;
 }
 
 /** Asks for the least that has to change for a target, and shows the ways, the frontier, and what stands in the way. */
-export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProps) {
+export function FindWay({ version, count, eaters, onTake, onOther, onClose }: FindWayProps) {
   const { eaters: people } = useHousehold();
   const { page, foods } = useOpenRecipe();
   const context = useSearchContext(foods);
@@ -70,7 +74,8 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
       frontierOf: varying,
     };
   };
-  const least = useLeastPoints(() => questionFor(eaters.map(() => null)));
+  const around = useAroundWays(() => questionFor(eaters.map(() => null)));
+  const least = around?.least ?? null;
   const targets = typed.map((t, i): string => {
     if (t !== null) return t;
     if (i > 0 || least === null) return '';
@@ -150,6 +155,9 @@ export function FindWay({ version, count, eaters, onTake, onClose }: FindWayProp
           varying={varying}
           words={{ eaters, each: 'a serving', grams: count.servingGrams, toGet: context.toGet, onTake }}
         />
+      )}
+      {around && around.others.length > 0 && (
+        <OtherWays others={around.others} count={count} eaters={eaters} onTake={onOther} />
       )}
     </Modal>
   );

@@ -145,6 +145,10 @@ function TheBench({
               setFinding(false);
               bench.takeWay(picked, label);
             }}
+            onOther={(way) => {
+              setFinding(false);
+              bench.takeOther(way);
+            }}
           />
         )}
         <LineTable

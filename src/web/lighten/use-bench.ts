@@ -1,9 +1,11 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { stepsAsChanged } from '../../core/steps/steps-as-changed.ts';
+import type { Change } from '../../core/version/entry.ts';
 import type { Line } from '../../core/version/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
+import type { OtherWay } from '../../core/ways/other-ways.ts';
 import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -36,6 +38,16 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
       wayChanges(version, picked, context, () => uuid()),
     );
   };
+  const takeOther = (way: OtherWay) => {
+    // Ids of the search are of the search: what is kept gets its own.
+    const ids = new Map<string, string>();
+    const own = (id: string): string => {
+      if (!id.startsWith('other-')) return id;
+      if (!ids.has(id)) ids.set(id, uuid());
+      return ids.get(id)!;
+    };
+    editor.do(way.words, withOwnIds(way.changes, own));
+  };
   const remove = async () => {
     await editor.want({ wants: 'remove' });
     // What others take from is refused by name, and told where everything is that is not settled.
@@ -61,7 +73,15 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
     departure,
     steps,
     takeWay,
+    takeOther,
     remove,
   };
 }
+/** Changes with other ids for what they put in. */
+const withOwnIds = (changes: OtherWay['changes'], own: (id: string) => string): Change[] =>
+  changes.map((c): Change => {
+    if (c.kind === 'steps') return { ...c, after: c.after.map((s) => ({ ...s, id: own(s.id) })) };
+    if (c.kind !== 'line') return c;
+    return { ...c, lineId: own(c.lineId), after: c.after && { ...c.after, id: own(c.after.id) } };
+  });
 export type Bench = ReturnType<typeof useBench>;

@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
+import type { OtherWay } from '../../core/ways/other-ways.ts';
 import { errorWords } from '../components/say-error.ts';
 import type { WaysQuestion, WaysWorker } from './ways-worker.ts';
 
@@ -48,16 +49,22 @@ export function useWays(): { state: WaysState; find: (q: WaysQuestion) => void; 
   return { state, find, cancel };
 }
 
-/** How few points each counter can surely come to, worked out beside the page; null until it is known. */
-export function useLeastPoints(question: () => WaysQuestion): readonly number[] | null {
-  const [least, setLeast] = useState<readonly number[] | null>(null);
+/** What is known before anything is searched: the fewest points, and how the dish is lighter in other ways. */
+export interface AroundWays {
+  readonly least: readonly number[];
+  readonly others: readonly OtherWay[];
+}
+
+/** What is known around a search, worked out beside the page; null until it is. */
+export function useAroundWays(question: () => WaysQuestion): AroundWays | null {
+  const [around, setAround] = useState<AroundWays | null>(null);
   const ask = useRef(question);
   useEffect(() => {
     const own = new Worker(new URL('./ways-worker.ts', import.meta.url), { type: 'module' });
     let wanted = true;
     wrap<WaysWorker>(own)
-      .least(ask.current())
-      .then((points) => wanted && setLeast(points))
+      .around(ask.current())
+      .then((found) => wanted && setAround(found))
       .catch(() => undefined)
       .finally(() => own.terminate());
     return () => {
@@ -65,5 +72,5 @@ export function useLeastPoints(question: () => WaysQuestion): readonly number[] 
       own.terminate();
     };
   }, []);
-  return least;
+  return around;
 }

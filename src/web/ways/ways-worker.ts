@@ -13,6 +13,7 @@ import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { House } from '../../core/ways/in-house.ts';
 import { leastPoints } from '../../core/ways/least-points.ts';
 import type { ChoiceContext } from '../../core/ways/line-choices.ts';
+import { type OtherWay, otherWays } from '../../core/ways/other-ways.ts';
 import { benchOf, type SearchModel } from '../../core/ways/search-model.ts';
 
 /** What is searched: one dish, or all dishes of a feast. */
@@ -74,9 +75,14 @@ function benchFor(q: WaysQuestion): SearchModel {
 
 /** Searches away from the page, so that it never stutters. Ending the worker ends the search. */
 const ways = {
-  /** How few points each counter can surely come to. */
-  least(q: WaysQuestion): number[] {
-    return leastPoints(benchFor(q));
+  /** How few points each counter can surely come to, and how one dish is lighter in other ways. */
+  around(q: WaysQuestion): { readonly least: number[]; readonly others: OtherWay[] } {
+    const { subject } = q;
+    const others =
+      subject.kind === 'dish'
+        ? otherWays(subject.version, { ...contextOf(q), title: subject.title, without: subject.without })
+        : [];
+    return { least: leastPoints(benchFor(q)), others };
   },
   find(q: WaysQuestion, progress: (done: number) => void): WaysAnswer {
     const bench = benchFor(q);

@@ -2,11 +2,14 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { describeGrams } from '../../../core/food/describe-grams.ts';
+import type { Food } from '../../../core/food/food.ts';
+import { foodsCalled } from '../../../core/food/foods-called.ts';
 import { indexFoods } from '../../../core/food/match-food.ts';
 import { formatDay } from '../../../core/quantity/format-day.ts';
 import { byUse, type StockItem } from '../../../core/stock/stock.ts';
 import { readIngredient } from '../../../core/weighing/read-ingredient.ts';
 import { AddLine } from '../../components/add-line.tsx';
+import { Modal } from '../../components/modal.tsx';
 import { sayDone } from '../../components/say-done.ts';
 import { useHousehold } from '../../context/household-context.ts';
 import { usePantry, useStock } from '../../data/queries.ts';
@@ -33,6 +36,18 @@ export function StockPage() {
   const remove = async (item: StockItem) => {
     await off(item.id);
     sayDone(`${item.name} is off the list`, () => restore(item.id));
+  };
+  const [asking, setAsking] = useState<{ text: string; foods: readonly Food[] } | null>(null);
+  /** Of what is several foods it is asked which of them cannot be had. */
+  const addLacking = (text: string) => {
+    const foods = foodsCalled(pantry ?? [], text);
+    if (foods.length > 1) setAsking({ text, foods });
+    else add(text, true);
+  };
+  const lack = (foods: readonly Food[]) => {
+    setAsking(null);
+    for (const f of foods)
+      void put({ id: uuid(), foodId: f.id, name: f.name, grams: null, opened: false, useBy: null, lacking: true });
   };
   const add = (text: string, lacking: boolean) => {
     const read = readIngredient(text, null, index, household.system);
@@ -98,14 +113,56 @@ export function StockPage() {
       <section aria-label="Cannot be had" className="mt-8">
         <h2 className="text-xl">Cannot be had here or now</h2>
         <p className="text-soft text-sm">Ways to lighten a dish leave these out.</p>
-        <AddLine
-          label="Something that cannot be had"
-          placeholder="such as strained yogurt"
-          onAdd={(t) => add(t, true)}
-        />
+        <AddLine label="Something that cannot be had" placeholder="such as strained yogurt" onAdd={addLacking} />
+        {asking && (
+          <WhichLacking text={asking.text} foods={asking.foods} onTake={lack} onClose={() => setAsking(null)} />
+        )}
         <ul>{lacking.map(row)}</ul>
       </section>
     </main>
+  );
+}
+
+interface WhichLackingProps {
+  readonly text: string;
+  readonly foods: readonly Food[];
+  readonly onTake: (foods: readonly Food[]) => void;
+  readonly onClose: () => void;
+}
+
+/** Asks which of several foods of one name cannot be had; all of them, unless somebody says otherwise. */
+function WhichLacking({ text, foods, onTake, onClose }: WhichLackingProps) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(foods.map((f) => f.id)));
+  return (
+    <Modal title={`Which ${text} cannot be had?`} onClose={onClose}>
+      <ul>
+        {foods.map((f) => (
+          <li key={f.id}>
+            <label className="flex min-h-11 items-center gap-3">
+              <input
+                type="checkbox"
+                checked={chosen.has(f.id)}
+                onChange={(e) => {
+                  const next = new Set(chosen);
+                  if (e.target.checked) next.add(f.id);
+                  else next.delete(f.id);
+                  setChosen(next);
+                }}
+              />
+              {f.name}
+            </label>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn btn-main mt-3"
+        disabled={chosen.size === 0}
+        onClick={() => onTake(foods.filter((f) => chosen.has(f.id)))}
+      >
+        {chosen.size === foods.length ? 'None of them' : 'These cannot be had'}
+      </button>
+    </Modal>
   );
 }
 
