@@ -31,7 +31,7 @@ export function certaintyWords(c: Pick<Count, 'points' | 'pointsRange' | 'certai
 export const formatTarget = (points: number): string => trimmed(points, 1);
 
 /**
- * What a change gains in points: fewer is a gain. Where the points stay, what of a point goes or comes.
+ * What a change gains in points: fewer is a gain. Where the points stay, what of a point goes or comes, as a decimal.
  *
  * @example gainWords({ points: 8, raw: 8.2 }, { points: 6, raw: 6.1 }) // '−2'
  */
@@ -42,6 +42,6 @@ export function gainWords(
   const points = after.points - before.points;
   if (points !== 0) return `${points < 0 ? '−' : '+'}${formatPoints(Math.abs(points))}`;
   const raw = after.raw - before.raw;
-  if (Math.abs(raw) < 0.05) return 'no change';
-  return `${raw < 0 ? '−' : '+'}${trimmed(Math.abs(raw), 1)} within the point`;
+  if (Math.abs(raw) < 0.05) return 'same';
+  return `${raw < 0 ? '−' : '+'}${trimmed(Math.abs(raw), 1)}`;
 }

@@ -117,7 +117,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
         points: counted.counts
           .map((c, i) => {
             const gain = gainWords(before.counts[i]!, c);
-            return `${eaters[i]!.program.mark} ${gain}, to ${formatPoints(c.points)}`;
+            return `${eaters[i]!.program.mark} ${formatPoints(c.points)} (${gain})`;
           })
           .join(' · '),
         effect: effectWords(swapEffect(before, counted), people),
