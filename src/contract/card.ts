@@ -13,6 +13,7 @@ export const CardSchema = schemaOf<Card>()(
     credit: CreditSchema,
     servings: z.number().nullable(),
     servingGrams: z.number(),
+    servingCooked: z.object({ low: z.number(), high: z.number() }).nullable().default(null),
     countedOn: z.string(),
     programs: z.array(
       z.object({

@@ -2,12 +2,14 @@ import { MEDICAL_CAUTION } from '../caution/cautions.ts';
 import { certaintyWords, formatPoints } from '../program/format-points.ts';
 import { formatAmount } from '../quantity/format-amount.ts';
 import { formatDay } from '../quantity/format-day.ts';
+import { servingWeightWords } from '../yield/cooked-share.ts';
 import type { Card } from './card.ts';
 
 /** What one serving is, in words: "Serves 6, one serving is about 310 g". */
-export function servingWords(card: Pick<Card, 'servings' | 'servingGrams'>): string {
-  if (card.servings === null) return `The whole, about ${Math.round(card.servingGrams)} g`;
-  const grams = card.servingGrams >= 1 ? `, one serving is about ${Math.round(card.servingGrams)} g` : '';
+export function servingWords(card: Pick<Card, 'servings' | 'servingGrams' | 'servingCooked'>): string {
+  if (card.servings === null) return `The whole, ${servingWeightWords(card.servingGrams, card.servingCooked)}`;
+  const grams =
+    card.servingGrams >= 1 ? `, one serving is ${servingWeightWords(card.servingGrams, card.servingCooked)}` : '';
   return `Serves ${formatAmount(card.servings)}${grams}`;
 }
 

@@ -112,6 +112,7 @@ describe('a card', () => {
       title: 'Cream soup',
       servings: 4,
       servingGrams: 249.6,
+      servingCooked: null,
       programs: [
         ...[{ mark: 'LE', name: 'Ledger', points: 6, low: 6, high: 6, certainty: 'exact', complete: true, was: 9.5 }],
         ...[
@@ -293,9 +294,11 @@ describe('words for numbers', () => {
 
 describe('a card that says little', () => {
   it('says grams from one gram a serving on', () => {
-    expect(servingWords({ servings: 4, servingGrams: 1 })).toBe('Serves 4, one serving is about 1 g');
-    expect(servingWords({ servings: 4, servingGrams: 0.4 })).toBe('Serves 4');
-    expect(servingWords({ servings: null, servingGrams: 480.4 })).toBe('The whole, about 480 g');
+    expect(servingWords({ servings: 4, servingGrams: 1, servingCooked: null })).toBe(
+      'Serves 4, one serving is about 1 g',
+    );
+    expect(servingWords({ servings: 4, servingGrams: 0.4, servingCooked: null })).toBe('Serves 4');
+    expect(servingWords({ servings: null, servingGrams: 480.4, servingCooked: null })).toBe('The whole, about 480 g');
   });
   it('credits who is named, else the family, else nobody', () => {
     const credit = (author: string | null, whose: 'family' | 'own' | 'other') =>

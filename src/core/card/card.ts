@@ -7,6 +7,7 @@ import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
+import { type Interval, scale } from '../quantity/interval.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Region } from '../region/region.ts';
@@ -22,6 +23,7 @@ import { scaleChanges } from '../version/scale-version.ts';
 import type { Line, Version } from '../version/version.ts';
 import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
+import { cookedWeight } from '../yield/cooked-share.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -58,7 +60,10 @@ export interface Card {
   readonly versionName: string;
   readonly credit: Credit;
   readonly servings: number | null;
+  /** Raw, as it goes into the pot. */
   readonly servingGrams: number;
+  /** What a serving weighs cooked, estimated; null where nothing is heated. */
+  readonly servingCooked: Interval | null;
   /** YYYY-MM-DD in the household's zone. */
   readonly countedOn: string;
   readonly programs: readonly CardProgram[];
@@ -127,6 +132,7 @@ export function makeCard(input: CardInput): Card {
   const was = changed ? countVersion(asWritten, kitchen, counters) : null;
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
+  const cooked = cookedWeight(version, foodsByIdOf(version, kitchen), input.title);
   const sameSize = atSizeOf(asWritten, version);
   const whole = input.credit.whose !== 'other';
   const steps = stepsAsChanged(asWritten, version, input.swaps);
@@ -145,6 +151,7 @@ export function makeCard(input: CardInput): Card {
     credit: input.credit,
     servings: version.servings,
     servingGrams: now.servingGrams,
+    servingCooked: cooked === null ? null : scale(cooked, 1 / now.servings),
     countedOn: input.countedOn,
     programs: programs.map((p, i) => cardProgram(p, now, i, was)),
     kcal: now.perServing.kcal.value,
@@ -205,6 +212,14 @@ const lineOnCard = (l: Line, kitchen: Kitchen): string =>
   [amountOnCard(l, foodOfLine(l, kitchen)), nameOnCard({ ...l, note: null })].filter(Boolean).join(' ');
 const foodOfLine = (l: Line, kitchen: Kitchen): Food | null =>
   l.food.kind === 'food' ? kitchen.food(l.food.foodId, l.food.revision) : null;
+
+/** The foods of a version's lines by id. */
+function foodsByIdOf(version: Version, kitchen: Kitchen): (id: string) => Food | null {
+  const byId = new Map(
+    version.lines.flatMap((l) => (l.food.kind === 'food' ? [[l.food.foodId, foodOfLine(l, kitchen)] as const] : [])),
+  );
+  return (id) => byId.get(id) ?? null;
+}
 
 /** The dish as written for as many servings as a version makes: what is said beside it is of one batch. */
 function atSizeOf(asWritten: Version, { servings }: Version): Version {

@@ -37,6 +37,8 @@ function nutrientWords(line: CountLine, rule: Rule): string {
 
 function gramsWords(line: Line): string {
   const name = line.item || line.text;
+  if (line.loss !== null && !line.loss.answered)
+    return `How much of ${name} is not eaten is a guess: weigh what is left.`;
   if (line.food.kind === 'recipe') return `How much of ${name} goes in is not sure: weigh it.`;
   const { amount, weight } = line;
   if (weight?.from === 'estimate') return `The weight of ${name} is a guess: weigh it.`;

@@ -1,4 +1,4 @@
-import { formatGrams } from '../quantity/format-amount.ts';
+import { formatGrams, trimmed } from '../quantity/format-amount.ts';
 import type { LineLoss, LossReason } from '../version/line-loss.ts';
 
 /** Where what is not eaten stays. */
@@ -12,6 +12,9 @@ const STAYS: Readonly<Record<LossReason, string>> = {
   'cooking-water': 'goes with the water',
 };
 
+/** A guess is said in tens, a small one in ones. */
+const roughly = (grams: number): string => trimmed(grams >= 50 ? Math.round(grams / 10) * 10 : Math.round(grams), 0);
+
 /**
  * What is not eaten of a line, in words.
  *
@@ -20,9 +23,7 @@ const STAYS: Readonly<Record<LossReason, string>> = {
 export function lossWords(loss: LineLoss): string {
   if (loss.high <= 0) return 'all of it is eaten';
   const range =
-    loss.high - loss.low < 0.5
-      ? formatGrams(loss.high)
-      : `about ${formatGrams(loss.low).replace(' g', '')} to ${formatGrams(loss.high)}`;
+    loss.high - loss.low < 0.5 ? formatGrams(loss.high) : `about ${roughly(loss.low)} to ${roughly(loss.high)} g`;
   return `${range} ${STAYS[loss.why]}`;
 }
 

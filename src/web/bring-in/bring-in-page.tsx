@@ -42,7 +42,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
   const { household } = useHousehold();
   const { page, kitchen } = useOpenRecipe();
   const index = usePantryIndex(household.id);
-  const { count, places, eaters } = useCount(version);
+  const { count, places, eaters, cooked } = useCount(version);
   const [asking, setAsking] = useState<string | null>(null);
   const fine = useMemo(
     () =>
@@ -115,7 +115,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
         )}
         <RemoveRecipe />
       </main>
-      <CountPanel version={version} count={count} places={places} eaters={eaters}>
+      <CountPanel version={version} count={count} places={places} eaters={eaters} cooked={cooked}>
         <ClaimsNote count={count} />
         <Link to="../lighten" relative="path" className="btn btn-main mt-2 w-full">
           Lighten it

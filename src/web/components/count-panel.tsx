@@ -4,7 +4,9 @@ import { doubtWords } from '../../core/counting/doubt-words.ts';
 import type { StairPlace } from '../../core/counting/stair-words.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import type { Interval } from '../../core/quantity/interval.ts';
 import type { Version } from '../../core/version/version.ts';
+import { servingWeightWords } from '../../core/yield/cooked-share.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { EaterCount } from './eater-count.tsx';
 import { ExplainDialog } from './explain-dialog.tsx';
@@ -17,11 +19,21 @@ interface CountPanelProps {
   readonly eaters: readonly CountingEater[];
   /** The version it is compared with. */
   readonly before?: VersionCount | null;
+  /** What a serving weighs cooked, estimated; null where nothing is heated. */
+  readonly cooked?: Interval | null;
   readonly children?: ReactNode;
 }
 
 /** What a serving counts for every eater, where it stands on the stair, and its nutrition. Click a number for its reasons. */
-export function CountPanel({ version, count, places, eaters, before = null, children }: CountPanelProps) {
+export function CountPanel({
+  version,
+  count,
+  places,
+  eaters,
+  before = null,
+  cooked = null,
+  children,
+}: CountPanelProps) {
   const [explained, setExplained] = useState<number | null>(null);
   const grams = Math.round(count.servingGrams);
   const beforeGrams = before ? Math.round(before.servingGrams) : null;
@@ -48,7 +60,8 @@ export function CountPanel({ version, count, places, eaters, before = null, chil
         {count.hasServings ? `A serving, of ${formatAmount(count.servings)}` : 'The whole, no servings yet'}
       </h2>
       <p className="text-soft">
-        about {grams} g{beforeGrams !== null && (beforeGrams === grams ? ', as before' : `, was ${beforeGrams} g`)}
+        {servingWeightWords(count.servingGrams, cooked)}
+        {beforeGrams !== null && (beforeGrams === grams ? ', as before' : `, was ${beforeGrams} g`)}
       </p>
       <p className="sr-only" role="status">
         {eaters.map((e, i) => `${e.eater.name} ${formatPoints(count.counts[i]!.points)}`).join(', ')}

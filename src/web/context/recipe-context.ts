@@ -4,8 +4,10 @@ import { countVersion, type VersionCount } from '../../core/counting/count-versi
 import { type StairPlace, stairPlace } from '../../core/counting/stair-words.ts';
 import { holdingTogether } from '../../core/dish/holds-together.ts';
 import type { Food } from '../../core/food/food.ts';
+import { type Interval, scale } from '../../core/quantity/interval.ts';
 import type { Kitchen } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
+import { cookedWeight } from '../../core/yield/cooked-share.ts';
 import { type CountingEater, useCounting, useHousehold } from './household-context.ts';
 
 /** The recipe that is open, with everything its versions count with. */
@@ -29,7 +31,13 @@ export function useOpenRecipe(): OpenRecipe {
 }
 
 /** A version counted for everyone who counts, with where each stands on the stair. Recounted whenever it changes. */
-export function useCount(version: Version): { count: VersionCount; places: StairPlace[]; eaters: CountingEater[] } {
+export function useCount(version: Version): {
+  count: VersionCount;
+  places: StairPlace[];
+  eaters: CountingEater[];
+  /** What a serving weighs cooked, estimated; null where nothing is heated. */
+  cooked: Interval | null;
+} {
   const { kitchen, food, title } = useOpenRecipe();
   const eaters = useCounting();
   const { household } = useHousehold();
@@ -46,6 +54,7 @@ export function useCount(version: Version): { count: VersionCount; places: Stair
     const places = eaters.map((e) =>
       stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system),
     );
-    return { count, places, eaters };
+    const whole = cookedWeight(version, food, title);
+    return { count, places, eaters, cooked: whole === null ? null : scale(whole, 1 / count.servings) };
   }, [version, kitchen, food, title, eaters, household.system]);
 }

@@ -60,7 +60,7 @@ export function LightenPage() {
 }
 
 function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart: () => void; starting: boolean }) {
-  const { count, places, eaters } = useCount(asWritten);
+  const { count, places, eaters, cooked } = useCount(asWritten);
   const open = asWritten.lines.filter(isOpen).length;
   return (
     <>
@@ -84,7 +84,7 @@ function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart:
           </button>
         </div>
       </main>
-      <CountPanel version={asWritten} count={count} places={places} eaters={eaters} />
+      <CountPanel version={asWritten} count={count} places={places} eaters={eaters} cooked={cooked} />
     </>
   );
 }
@@ -171,7 +171,14 @@ function TheBench({
           <TakeFromStock versionId={version.id} />
         </p>
       </main>
-      <CountPanel version={bench.shown} count={now.count} places={now.places} eaters={now.eaters} before={was.count}>
+      <CountPanel
+        version={bench.shown}
+        count={now.count}
+        places={now.places}
+        eaters={now.eaters}
+        before={was.count}
+        cooked={now.cooked}
+      >
         <WatchNote version={version} now={now.count} was={was.count} />
         <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
           Pass it on
