@@ -66,7 +66,7 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
         else if (key === 'k') actions.keep(line);
         else if (key === 'a') actions.amount(line);
         else if (key === 'x') actions.leaveOut(line);
-        else if (key === 'm' && line.weight !== null) actions.howMuch(line);
+        else if (key === 'm' && line.weight !== null && !line.leftOut) actions.howMuch(line);
         else return;
         e.preventDefault();
       }}

@@ -149,7 +149,11 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       >
         Another amount
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} disabled={line.weight === null} onSelect={() => actions.howMuch(line)}>
+      <DropdownMenu.Item
+        className={ITEM}
+        disabled={line.weight === null || line.leftOut}
+        onSelect={() => actions.howMuch(line)}
+      >
         How much may stay?
       </DropdownMenu.Item>
       <DropdownMenu.Sub>
