@@ -37,7 +37,7 @@ prunes | prunes | dry | 240 0.4 0.1 63.9 38.1 0 7.1 2.2 2 | cup 174; piece 9.5 |
 apricots-dried | apricots, dried | dry | 241 0.5 0 62.6 53.4 0 7.3 3.4 10 | cup 130; piece 8 | driedfruit plant | sweetness | sulphites | dried apricots
 dates | dates, dried | dry | 282 0.4 0 75 63.4 0 8 2.5 2 | cup 147; piece 8; medium 8; large 24 | driedfruit plant | sweetness | | dates; pitted dates
 cranberries-dried | cranberries, dried, sweetened | dry | 308 1.1 0.1 82.8 72.6 65 5.3 0.2 5 | cup 120; tablespoon 8; handful 30 | driedfruit plant addedsugar | sweetness topping | | dried cranberries
-apple-juice | apple juice | as is | 46 0.1 0 11.3 9.6 0 0.2 0.1 4 | cup 248; tablespoon 15.5; glass 200 | juice drink plant | flavour sweetness | | cloudy apple juice; apple cider sweet
+apple-juice | apple juice | as is | 46 0.1 0 11.3 9.6 0 0.2 0.1 4 | cup 248; tablespoon 15.5; glass 200 | juice drink plant | flavour sweetness | | cloudy apple juice; apple cider sweet; apple cider; cider
 orange-juice | orange juice | as is | 45 0.2 0 10.4 8.4 0 0.2 0.7 1 | cup 248; tablespoon 15.5; glass 200; piece 86; medium 86 | juice drink plant | flavour sweetness | | fresh orange juice; juice of orange
 kiwi | kiwi fruit | raw | 61 0.5 0 14.7 9 0 3 1.1 3 | piece 69; cup 180 | fruit plant | topping | | kiwi; kiwis; kiwifruit
 grapefruit | grapefruit | raw | 42 0.1 0 10.7 6.9 0 1.6 0.8 0 | piece 246; cup 230; medium 246 | fruit plant | topping | | grapefruits; pomelo
