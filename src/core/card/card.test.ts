@@ -258,7 +258,7 @@ describe('words for numbers', () => {
     [0.05, '0.1'],
     [1, '1'],
     [3.14, '3.1'],
-    [-0.3, '-0.3'],
+    [-0.3, '−0.3'],
   ])('a share of %d: %s', (p, words) => expect(formatShare(p)).toBe(words));
   it('say how sure a count is', () => {
     const c = (

@@ -9,7 +9,7 @@ export function formatPoints(points: number): string {
 
 /** A line's share of raw points: one decimal, a plain 0 for nothing. */
 export function formatShare(raw: number): string {
-  return Math.abs(raw) < 0.05 ? '0' : trimmed(raw, 1);
+  return Math.abs(raw) < 0.05 ? '0' : trimmed(raw, 1).replace('-', '−');
 }
 
 /** How sure a count is, in words beside the number; null when it is exact. */

@@ -33,7 +33,7 @@ export function OtherWays({ others, count, eaters, onTake }: OtherWaysProps) {
                   </span>
                 );
               })}
-              <span className="whitespace-nowrap text-soft">
+              <span className="text-soft">
                 {Math.round(w.grams)} g a plate instead of {Math.round(count.servingGrams)} g
                 {w.departure > 0 && `, departs ${departureSaid(w.departure)}`}
               </span>
