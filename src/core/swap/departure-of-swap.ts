@@ -2,6 +2,7 @@ import { isNamedAfter } from '../dish/named-after.ts';
 import type { Food } from '../food/food.ts';
 import { foodWords } from '../food/food-words.ts';
 import type { Line, Version } from '../version/version.ts';
+import { ANOTHER_DISH } from './departure-words.ts';
 import type { Swap } from './swap.ts';
 
 /** The departure of a swap of this share: it grows with the share, to 100 at most. */
@@ -9,7 +10,6 @@ export const shareDeparture = (swap: Swap, share: number, departure: number = sw
   Math.min(100, Math.round(departure * (share / swap.share) * 10) / 10);
 
 /** What a dish is named after does not go unnoticed: so much is another dish, and a stand-in departs so much more. */
-const ANOTHER_DISH = 50;
 const RENAMED = 35;
 
 /** A line in the dish as it is before the swap, and what the recipe is called. */

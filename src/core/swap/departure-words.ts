@@ -8,6 +8,9 @@ const UP_TO: ReadonlyArray<readonly [upTo: number, words: string]> = [
   [100, 'another dish'],
 ];
 
+/** From here on it is another dish, tenths of 0 to 100. */
+export const ANOTHER_DISH = 50;
+
 /** The most that a dish departs: beyond it, it is another one altogether. */
 export const MOST_DEPARTURE = 100;
 
@@ -30,3 +33,7 @@ export function departureIn(departure: number): string {
  * @example departureSaid(12) // '12, a little'
  */
 export const departureSaid = (departure: number): string => `${trimmed(departure, 1)}, ${departureIn(departure)}`;
+
+/** Whether a change makes another dish of it: what it is named after, or mostly is, goes. */
+export const isAnotherDish = (changes: readonly { readonly departure: number }[]): boolean =>
+  changes.some((c) => c.departure >= ANOTHER_DISH);

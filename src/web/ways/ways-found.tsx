@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { departureSaid } from '../../core/swap/departure-words.ts';
+import { departureSaid, isAnotherDish } from '../../core/swap/departure-words.ts';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
 import { WayCard, type WayWords } from './way-card.tsx';
 
@@ -44,7 +44,7 @@ export function WaysFound({ answer, from, varying, words }: WaysFoundProps) {
           <WayCard
             key={w.differs ?? 'best'}
             way={w}
-            title={w.differs ?? 'Departs least'}
+            title={w.differs ?? (isAnotherDish(w.changes) ? 'Only as another dish' : 'Departs least')}
             choices={answer.choices}
             words={words}
           />
