@@ -1,5 +1,6 @@
 import { type DragEvent, useState } from 'react';
 import { decodeText } from '../../core/quantity/decode-text.ts';
+import { PageTitle } from '../components/page-title.tsx';
 import { sayError } from '../components/say-error.ts';
 import { ReadSoFar } from './read-so-far.tsx';
 import { usePaste } from './use-paste.ts';
@@ -38,6 +39,7 @@ export function PastePage() {
   return (
     <main className="mx-auto grid max-w-6xl gap-6 px-4 py-5 md:px-8 lg:grid-cols-[1fr_24rem]">
       <div className="min-w-0">
+        <PageTitle of={['Bring in a recipe']} />
         <h1 className="text-3xl">Bring in a recipe</h1>
         <label htmlFor="paste" className="mt-1 mb-3 block text-soft">
           Paste it as you found it: a page, a mail, a note, the back of a box. Or type it, one ingredient a line, or

@@ -1,3 +1,4 @@
+import { PageTitle } from '../components/page-title.tsx';
 import { SaveQuestion, SaveState } from '../components/save-state.tsx';
 import { UndoButtons } from '../components/undo-buttons.tsx';
 import { useTyped } from '../components/use-typed.ts';
@@ -50,6 +51,7 @@ function NameField({ name, onName }: { name: string; onName: (name: string) => v
   const { field } = useTyped(name, feastNameTyped, onName);
   return (
     <div>
+      <PageTitle of={[name, 'Feasts']} />
       <h1 className="sr-only">{name}</h1>
       <label>
         <span className="label">Feast</span>

@@ -3,6 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Feast } from '../../core/feast/feast.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
+import { PageTitle } from '../components/page-title.tsx';
 import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useFeasts } from '../data/queries.ts';
@@ -40,6 +41,7 @@ export function FeastsPage() {
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
+          <PageTitle of={['Feasts']} />
           <h1 className="text-3xl">Feasts</h1>
           <p className="text-soft">Several dishes for one occasion, under one target for each plate.</p>
         </div>

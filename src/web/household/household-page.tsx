@@ -1,3 +1,4 @@
+import { PageTitle } from '../components/page-title.tsx';
 import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
 import { Keeping } from './keeping.tsx';
@@ -9,6 +10,7 @@ import { Settings } from './settings.tsx';
 export function HouseholdPage() {
   return (
     <main className="mx-auto max-w-4xl px-4 py-5 md:px-8">
+      <PageTitle of={['Household']} />
       <h1 className="text-3xl">Household</h1>
       <EatersList />
       <ProgramsList />

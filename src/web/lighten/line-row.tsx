@@ -141,7 +141,7 @@ function Bar({ before, after }: { before: number; after: number }) {
   return (
     <span className="relative block h-3 w-full max-w-32" aria-hidden="true">
       <span className="hatch absolute inset-0" style={upTo(before)} />
-      <span className="absolute inset-0 bg-ink transition-[clip-path] duration-150" style={upTo(after)} />
+      <span className="bar absolute inset-0 bg-ink transition-[clip-path] duration-150" style={upTo(after)} />
     </span>
   );
 }

@@ -7,6 +7,7 @@ import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient, scaleProfile } from '../../core/food/nutrients.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { StockItem } from '../../core/stock/stock.ts';
+import { PageTitle } from '../components/page-title.tsx';
 import { PinForm } from '../components/pin-form.tsx';
 import { sayDone } from '../components/say-done.ts';
 import { sayError } from '../components/say-error.ts';
@@ -89,6 +90,7 @@ function TheFood({ food, household }: { food: Food; household: string }) {
   const { data: uses } = useAnswer(API.foodUses, one);
   return (
     <>
+      <PageTitle of={[food.name, 'Pantry']} />
       <h1 className="text-3xl">{food.name}</h1>
       <p className="text-soft">
         {[food.group, food.state === 'as is' ? null : food.state, `values: ${food.source}`].filter(Boolean).join(' · ')}

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
+import { PageTitle } from '../components/page-title.tsx';
 import { useHousehold } from '../context/household-context.ts';
 
 const PANTRY_PAGES = [
@@ -18,6 +19,7 @@ export function PantryHead({ title, about, children }: { title: string; about: s
     <>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
+          <PageTitle of={[title, title === 'Pantry' ? null : 'Pantry']} />
           <h1 className="text-3xl">{title}</h1>
           <p className="text-soft">{about}</p>
         </div>

@@ -1,5 +1,6 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
+import { PageTitle } from '../components/page-title.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { OfflineError } from '../data/api.ts';
 import { ListWishes } from './list-wishes.tsx';
@@ -34,6 +35,7 @@ export function LibraryPage() {
     <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
+          <PageTitle of={['Recipes']} />
           <h1 className="text-3xl">Recipes</h1>
           <p className="text-soft">{household.name}</p>
         </div>

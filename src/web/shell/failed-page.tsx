@@ -1,4 +1,5 @@
 import { Link, useRouteError } from 'react-router';
+import { PageTitle } from '../components/page-title.tsx';
 import { ApiError, OfflineError } from '../data/api.ts';
 import { Mark } from './mark.tsx';
 
@@ -23,6 +24,7 @@ export function FailedPage({ missing = false }: { missing?: boolean }) {
   return (
     <main className="mx-auto max-w-xl px-6 py-16">
       <Mark className="size-10 text-beet" />
+      <PageTitle of={[title]} />
       <h1 className="mt-4 text-3xl">{title}</h1>
       <p className="mt-2 text-soft">{detail}</p>
       <p className="mt-6 flex gap-3">

@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react';
 import { API } from '../../contract/api.ts';
+import { PageTitle } from '../components/page-title.tsx';
 import { ApiError, ask } from '../data/api.ts';
 import { Mark } from './mark.tsx';
 
@@ -21,6 +22,7 @@ export function Passphrase() {
   return (
     <main className="mx-auto max-w-md px-6 py-16">
       <Mark className="size-10 text-beet" />
+      <PageTitle of={['Passphrase']} />
       <h1 className="mt-4 text-3xl">The household's passphrase</h1>
       <form onSubmit={submit} className="mt-6">
         <label className="label" htmlFor="passphrase">

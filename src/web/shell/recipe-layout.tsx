@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { isOpen } from '../../core/version/version.ts';
+import { PageTitle } from '../components/page-title.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { type OpenRecipe, RecipeContext } from '../context/recipe-context.ts';
 import { newestLearntFood } from '../data/learnt-foods.ts';
@@ -52,7 +53,10 @@ export function RecipeLayout() {
       <div className="print:block! lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
         <section aria-label="The recipe" className="no-print px-4 pt-5 md:px-6">
           <div className="flex flex-wrap items-baseline gap-x-4">
-            <h1 className="text-3xl leading-tight">{recipe.title}</h1>
+            <PageTitle of={[recipe.title, STATIONS[current]?.name]} />
+            <h1 className="text-3xl leading-tight" dir="auto">
+              {recipe.title}
+            </h1>
             <p className="text-soft">
               {[
                 recipe.credit.author,
