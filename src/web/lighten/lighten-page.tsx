@@ -19,6 +19,7 @@ import { LineTable } from './line-table.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
 import { TakeSwaps } from './take-swaps.tsx';
 import { useBench } from './use-bench.ts';
+import { useUndoToast } from './use-undo-toast.ts';
 import { Verdicts } from './verdicts.tsx';
 import { WatchNote } from './watch-note.tsx';
 
@@ -122,6 +123,7 @@ function TheBench({
   const bench = useBench({ saved, shown: state });
   const { version, parent, now, was, departure } = bench;
   const [finding, setFinding] = useState(false);
+  useUndoToast(saved, state, now.count, now.eaters);
   return (
     <>
       <main className="min-w-0 px-4 py-4 md:px-6">

@@ -4,6 +4,7 @@ import { formatShare } from '../../core/program/format-points.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { lossWords } from '../../core/yield/loss-words.ts';
+import { isTyping } from '../components/is-typing.ts';
 import { AmountField } from './amount-field.tsx';
 import { SwapMenu, type SwapMenuActions } from './swap-menu.tsx';
 
@@ -58,10 +59,12 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
     <tr
       tabIndex={line ? 0 : undefined}
       onKeyDown={(e) => {
-        if (line === null || e.target !== e.currentTarget || e.ctrlKey || e.metaKey || e.altKey) return;
+        if (line === null || isTyping(e.nativeEvent) || e.ctrlKey || e.metaKey || e.altKey) return;
         const key = e.key.toLowerCase();
-        if (key === 'arrowdown') actions.move(e.currentTarget, 1);
-        else if (key === 'arrowup') actions.move(e.currentTarget, -1);
+        // On its button the arrows open the menu; letters mean the line wherever in it the focus is.
+        const onRow = e.target === e.currentTarget;
+        if (key === 'arrowdown' && onRow) actions.move(e.currentTarget, 1);
+        else if (key === 'arrowup' && onRow) actions.move(e.currentTarget, -1);
         else if (key === 's') actions.openMenu(line.id);
         else if (key === 'k') actions.keep(line);
         else if (key === 'a') actions.amount(line);

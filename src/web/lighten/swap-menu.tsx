@@ -1,4 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { dishKindOf } from '../../core/dish/dish-kind.ts';
@@ -24,6 +25,7 @@ import { lossWords } from '../../core/yield/loss-words.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
+import { OneOf } from './one-of.tsx';
 import { useSwapDeparture } from './use-swap-departure.ts';
 
 /** What the menu of a line does. */
@@ -105,6 +107,12 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
     line.food.kind === 'food' && !line.kept && !line.leftOut
       ? swapsFitting(swapsFor(line.food.foodId, offered), line, { version, title, role, food })
       : [];
+  const [page, setPage] = useState<'all' | 'role' | 'technique'>('all');
+  /** Opens in place: a menu beside the menu has no room on a phone. */
+  const inside = (e: Event, to: 'role' | 'technique') => {
+    e.preventDefault();
+    setPage(to);
+  };
   const withPantry = withNewest(kitchen, food);
   const counters = eaters.map((e) => e.counter);
   const before = countVersion(version, withPantry, counters);
@@ -126,6 +134,24 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       return null;
     }
   };
+  if (page === 'role')
+    return (
+      <OneOf
+        legend={`${line.item} is here for`}
+        options={ROLES.map((r) => ({ key: r, words: roleWords(r), chosen: r === role }))}
+        onChoose={(r) => actions.role(line, r)}
+        onBack={() => setPage('all')}
+      />
+    );
+  if (page === 'technique')
+    return (
+      <OneOf
+        legend={`${line.item}: a step`}
+        options={TECHNIQUES.map((t) => ({ key: t, words: TECHNIQUE_SAID[t], chosen: t === technique }))}
+        onChoose={(t) => actions.technique(line, t)}
+        onBack={() => setPage('all')}
+      />
+    );
   return (
     <>
       {swaps.map((s) => {
@@ -156,41 +182,13 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       >
         How much may stay?
       </DropdownMenu.Item>
-      <DropdownMenu.Sub>
-        <DropdownMenu.SubTrigger className={ITEM}>
-          <span className="block">For {roleWords(role)} ›</span>
-          <span className="block text-soft text-sm">{whyPart(line, version, food, title)}</span>
-        </DropdownMenu.SubTrigger>
-        <DropdownMenu.Portal container={document.querySelector('main')}>
-          <DropdownMenu.SubContent
-            className="panel z-30 max-h-[60dvh] overflow-auto p-1.5 shadow-lg"
-            collisionPadding={8}
-          >
-            {ROLES.map((r) => (
-              <DropdownMenu.Item key={r} className={ITEM} onSelect={() => actions.role(line, r)}>
-                {roleWords(r)}
-                {r === role ? ' ✓' : ''}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.SubContent>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Sub>
-      <DropdownMenu.Sub>
-        <DropdownMenu.SubTrigger className={ITEM}>What a step does with it ›</DropdownMenu.SubTrigger>
-        <DropdownMenu.Portal container={document.querySelector('main')}>
-          <DropdownMenu.SubContent
-            className="panel z-30 max-h-[60dvh] overflow-auto p-1.5 shadow-lg"
-            collisionPadding={8}
-          >
-            {TECHNIQUES.map((t) => (
-              <DropdownMenu.Item key={t} className={ITEM} onSelect={() => actions.technique(line, t)}>
-                {TECHNIQUE_SAID[t]}
-                {t === technique ? ' ✓' : ''}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.SubContent>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Sub>
+      <DropdownMenu.Item className={ITEM} onSelect={(e) => inside(e, 'role')}>
+        <span className="block">For {roleWords(role)}</span>
+        <span className="block text-soft text-sm">{whyPart(line, version, food, title)}</span>
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} onSelect={(e) => inside(e, 'technique')}>
+        What a step does with it
+      </DropdownMenu.Item>
       <DropdownMenu.Item
         className={ITEM}
         disabled={line.weight === null || line.food.kind !== 'food'}

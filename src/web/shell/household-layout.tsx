@@ -100,6 +100,8 @@ export function HouseholdLayout() {
       </Suspense>
       <Toaster
         position="bottom-center"
+        // Above the bar with the points, which stays in sight.
+        mobileOffset={{ bottom: '4.5rem' }}
         toastOptions={{
           style: {
             background: 'var(--ink)',

@@ -1,0 +1,39 @@
+import { DropdownMenu } from 'radix-ui';
+import { useEffect, useRef } from 'react';
+
+const CHOICE = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash';
+
+interface OneOfProps<K extends string> {
+  readonly legend: string;
+  readonly options: readonly { readonly key: K; readonly words: string; readonly chosen: boolean }[];
+  readonly onChoose: (key: K) => void;
+  readonly onBack: () => void;
+}
+
+/** One of several, in the place of the menu, with a way back to it. */
+export function OneOf<K extends string>({ legend, options, onChoose, onBack }: OneOfProps<K>) {
+  const back = useRef<HTMLDivElement>(null);
+  // What had the focus is gone with the menu that this takes the place of.
+  useEffect(() => back.current?.focus(), []);
+  return (
+    <DropdownMenu.RadioGroup value={options.find((o) => o.chosen)?.key ?? ''}>
+      <DropdownMenu.Item
+        ref={back}
+        className={`${CHOICE} font-semibold`}
+        onSelect={(e) => {
+          e.preventDefault();
+          onBack();
+        }}
+      >
+        Back
+      </DropdownMenu.Item>
+      <DropdownMenu.Label className="px-3 py-1 text-soft text-sm">{legend}</DropdownMenu.Label>
+      {options.map((o) => (
+        <DropdownMenu.RadioItem key={o.key} value={o.key} className={CHOICE} onSelect={() => onChoose(o.key)}>
+          {o.words}
+          {o.chosen && <span aria-hidden="true"> ✓</span>}
+        </DropdownMenu.RadioItem>
+      ))}
+    </DropdownMenu.RadioGroup>
+  );
+}
