@@ -96,7 +96,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByRole('button', { name: 'Bring it in' }).click();
     await page.waitForURL('**/recipes/*/bring-in');
     await page.getByText('2 lines to answer').waitFor();
-    await page.getByText('so far').first().waitFor();
+    await page.locator('#count ul').getByText('so far').first().waitFor();
 
     // One line is a food that is missing: it comes from its label.
     await page

@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
 import { doubtWords } from '../../core/counting/doubt-words.ts';
 import type { StairPlace } from '../../core/counting/stair-words.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
+import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { Interval } from '../../core/quantity/interval.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -52,6 +52,9 @@ export function CountPanel({
           <span key={e.eater.id} className="flex items-baseline gap-1.5">
             <span className="text-sm text-soft">{e.program.mark}</span>
             <strong className="font-head text-2xl leading-none">{formatPoints(count.counts[i]!.points)}</strong>
+            {certaintyWords(count.counts[i]!) && (
+              <span className="text-mustard text-xs">{certaintyWords(count.counts[i]!)}</span>
+            )}
           </span>
         ))}
         <span className="text-soft">{nutritionWords(count.perServing.kcal.value, 'kcal')} kcal</span>

@@ -30,7 +30,8 @@ export function ReasonTable({ version, count, mine, explanation, rule }: ReasonT
   const nutrients = NUTRIENTS.filter((n) => rule.coefficients[n]);
   const sure = certaintyWords(mine);
   return (
-    <div className="mt-3 overflow-x-auto">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways on a phone has to be reached by its keys
+    <section aria-label="The reasons, line by line" tabIndex={0} className="mt-3 overflow-x-auto">
       <table className="w-full min-w-[38rem] text-left text-sm">
         <thead>
           <tr className="border-ink border-b text-soft">
@@ -96,7 +97,7 @@ export function ReasonTable({ version, count, mine, explanation, rule }: ReasonT
           </tr>
         </tfoot>
       </table>
-    </div>
+    </section>
   );
 }
 

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { departureSaid, isAnotherDish } from '../../core/swap/departure-words.ts';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
@@ -17,8 +17,14 @@ interface WaysFoundProps {
 
 /** What a search found: the ways, or what stands in the way, and what every point costs. */
 export function WaysFound({ answer, from, varying, words }: WaysFoundProps) {
+  const found = useRef<HTMLDivElement>(null);
+  // The answer comes below what was asked: whoever asked is taken to it.
+  useEffect(() => {
+    const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    found.current?.scrollIntoView({ block: 'start', behavior: still ? 'auto' : 'smooth' });
+  }, [answer]);
   return (
-    <div className="mt-5 border-rule border-t pt-4" aria-live="polite">
+    <div ref={found} className="mt-5 scroll-mt-16 border-rule border-t pt-4" aria-live="polite">
       {answer.obstacle ? (
         <div className="note">
           {answer.stopped && !answer.proved ? (
