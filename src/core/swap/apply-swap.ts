@@ -36,10 +36,21 @@ export function whyNot(
   if (line.food.kind !== 'food' || line.weight === null) return 'Say first what this line is and what it weighs.';
   if (!swap.from.includes(line.food.foodId)) return 'This swap is for another food.';
   if (share > swap.mostShare + 1e-9) return `At most ${Math.round(swap.mostShare * 100)} % of it can be swapped so.`;
-  const stays = Math.max(swap.stays, (swap.staysEach ?? 0) * (servings ?? 4));
+  const stays = staysOf(swap, servings);
   if (stays > 0 && line.weight.grams * (1 - share) < stays - 1e-9)
     return `There is too little of it: ${stays} g have to stay.`;
   return null;
+}
+
+/** What of a line has to stay in the dish, g. */
+const staysOf = (swap: Swap, servings: number | null): number =>
+  Math.max(swap.stays, (swap.staysEach ?? 0) * (servings ?? 4));
+
+/** The most of a line that a swap may take: its own most, and no more than leaves what has to stay. */
+export function mostShareOf(swap: Swap, line: Line, servings: number | null): number {
+  const grams = line.weight?.grams ?? 0;
+  const stays = staysOf(swap, servings);
+  return stays > 0 && grams > 0 ? Math.min(swap.mostShare, Math.max(0, 1 - stays / grams)) : swap.mostShare;
 }
 
 const times = (w: Weight, by: number): Weight => ({ ...w, grams: w.grams * by, low: w.low * by, high: w.high * by });

@@ -7,7 +7,7 @@ import { plainCounter } from '../program/program.ts';
 import { applyEntry } from '../version/entry.ts';
 import { scaledStep } from '../version/scale-step.ts';
 import type { Version } from '../version/version.ts';
-import { allergensBroughtIn, applySwap, whyNot } from './apply-swap.ts';
+import { allergensBroughtIn, applySwap, mostShareOf, whyNot } from './apply-swap.ts';
 import { avoidedBy } from './avoided.ts';
 import { departureFrom } from './departure.ts';
 import { fitsRole } from './fits-line.ts';
@@ -149,6 +149,15 @@ describe('applying a swap', () => {
     expect(whyNot(swap('cream-to-evaporated'), kept)).toMatch(/kept/);
     expect(whyNot(swap('cream-to-evaporated'), gratin.lines[0]!)).toMatch(/another food/);
     expect(() => applySwap({ ...gratin, lines: [kept] }, 'l1', swap('cream-to-evaporated'), context)).toThrow(/kept/);
+  });
+  it('takes no more than leaves what has to stay, so that no share that is offered is refused', () => {
+    const pan = readVersion(['10 g butter', '2 onions'], { servings: 4 });
+    const half = swap('butter-half-pan');
+    const most = mostShareOf(half, pan.lines[0]!, 4);
+    expect(most).toBeCloseTo(0.6, 9);
+    expect(whyNot(half, pan.lines[0]!, most, 4)).toBeNull();
+    expect(whyNot(half, pan.lines[0]!, half.mostShare, 4)).toMatch(/too little/);
+    expect(mostShareOf(half, { ...pan.lines[0]!, weight: { ...pan.lines[0]!.weight!, grams: 100 } }, 4)).toBe(0.75);
   });
   it('adds up its departure, once for each line', () => {
     const v = swapped(swapped(gratin, 'l1', swap('cream-half-evaporated')), 'l2', swap('cheese-less'));

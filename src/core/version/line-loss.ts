@@ -17,6 +17,9 @@ export interface LineLoss extends Interval {
 /** The best guess of what leaves, g. */
 export const lossGrams = (loss: LineLoss | null): number => (loss === null ? 0 : (loss.low + loss.high) / 2);
 
+/** Whether some of a line is left behind: then a little less of it is a little less in the pot, and not on the plate. */
+export const isLeftBehind = (loss: LineLoss | null): boolean => loss !== null && loss.high > 0;
+
 /** A loss of so many times the line. */
 export const scaledLoss = (loss: LineLoss | null, by: number): LineLoss | null =>
   loss === null ? null : { ...loss, low: loss.low * by, high: loss.high * by };

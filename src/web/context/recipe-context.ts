@@ -6,6 +6,7 @@ import { holdingTogether } from '../../core/dish/holds-together.ts';
 import type { Food } from '../../core/food/food.ts';
 import { type Interval, scale } from '../../core/quantity/interval.ts';
 import type { Kitchen } from '../../core/version/kitchen.ts';
+import { isLeftBehind } from '../../core/version/line-loss.ts';
 import type { Version } from '../../core/version/version.ts';
 import { cookedWeight } from '../../core/yield/cooked-share.ts';
 import { type CountingEater, useCounting, useHousehold } from './household-context.ts';
@@ -48,7 +49,7 @@ export function useCount(version: Version): {
       eaters.map((e) => e.counter),
     );
     const kept = new Set([
-      ...version.lines.filter((l) => l.kept).map((l) => l.id),
+      ...version.lines.filter((l) => l.kept || isLeftBehind(l.loss)).map((l) => l.id),
       ...holdingTogether(version, food, title),
     ]);
     const places = eaters.map((e) =>

@@ -2,6 +2,7 @@ import { type CSSProperties, memo } from 'react';
 import type { Role } from '../../core/food/food.ts';
 import { formatShare } from '../../core/program/format-points.ts';
 import { roleWords } from '../../core/swap/swap-words.ts';
+import { isLeftBehind } from '../../core/version/line-loss.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { lossWords } from '../../core/yield/loss-words.ts';
 import { isTyping } from '../components/is-typing.ts';
@@ -69,7 +70,8 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
         else if (key === 'k') actions.keep(line);
         else if (key === 'a') actions.amount(line);
         else if (key === 'x') actions.leaveOut(line);
-        else if (key === 'm' && line.weight !== null && !line.leftOut) actions.howMuch(line);
+        else if (key === 'm' && line.weight !== null && !line.leftOut && !isLeftBehind(line.loss))
+          actions.howMuch(line);
         else return;
         e.preventDefault();
       }}
@@ -110,7 +112,7 @@ export const BenchRow = memo(function BenchRow(props: BenchRowProps) {
         ) : (
           <span className={line.leftOut ? 'text-soft line-through' : ''}>{line.text}</span>
         )}{' '}
-        {line?.loss && !line.leftOut && line.loss.high > 0 && (
+        {line?.loss && !line.leftOut && isLeftBehind(line.loss) && (
           <span className="block text-soft text-sm">{lossWords(line.loss)}</span>
         )}
         {line?.kept && <span className="tag text-mustard">kept</span>}

@@ -2,7 +2,7 @@ import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { applySwap } from '../../core/swap/apply-swap.ts';
+import { applySwap, mostShareOf } from '../../core/swap/apply-swap.ts';
 import { departureOfSwap } from '../../core/swap/departure-of-swap.ts';
 import { departureSaid } from '../../core/swap/departure-words.ts';
 import { roleOfLine } from '../../core/swap/role-of-line.ts';
@@ -33,7 +33,8 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
   const eaters = useCounting();
   const departureOf = useSwapDeparture();
   const place = placeOf(roleOfLine(line, version, food, title));
-  const [share, setShare] = useState(swap.share);
+  const most = mostShareOf(swap, line, version.servings);
+  const [share, setShare] = useState(Math.min(swap.share, most));
   let n = 0;
   const changes = applySwap(
     version,
@@ -56,10 +57,10 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
         <Slider.Root
           className="relative flex h-8 flex-1 touch-none select-none items-center"
           min={STEP}
-          max={swap.mostShare}
+          max={most}
           step={STEP}
           value={[share]}
-          onValueChange={([v]) => setShare(Math.min(swap.mostShare, Math.round(v! * 100) / 100))}
+          onValueChange={([v]) => setShare(Math.min(most, Math.round(v! * 100) / 100))}
         >
           <Slider.Track className="relative h-1.5 grow rounded-full bg-rule">
             <Slider.Range className="absolute h-full rounded-full bg-beet" />

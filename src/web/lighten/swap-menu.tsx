@@ -20,6 +20,7 @@ import { placeOf } from '../../core/swap/verdict.ts';
 import { TECHNIQUES, type Technique } from '../../core/version/dish-words.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
+import { isLeftBehind } from '../../core/version/line-loss.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { lossWords } from '../../core/yield/loss-words.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -177,7 +178,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       </DropdownMenu.Item>
       <DropdownMenu.Item
         className={ITEM}
-        disabled={line.weight === null || line.leftOut}
+        disabled={line.weight === null || line.leftOut || isLeftBehind(line.loss)}
         onSelect={() => actions.howMuch(line)}
       >
         How much may stay?
