@@ -1,26 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
+import { offeredSwaps } from '../../../tests/support/offered-swaps.ts';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { testAim, testChoiceContext } from '../../../tests/support/test-ways.ts';
 import { isDeepFryingFat } from '../dish/frying-fat.ts';
 import { isFat } from '../dish/is-fat.ts';
 import { plainCounter } from '../program/program.ts';
 import { findWays } from '../ways/find-ways.ts';
-import { swapsFitting } from './fits-line.ts';
-import { SWAPS } from './library.ts';
-import { roleOfLine } from './role-of-line.ts';
 
 const steps = (...texts: string[]) => texts.map((text, i) => ({ id: `s${i}`, text }));
-const offered = (lines: string[], ...texts: string[]): string[] => {
-  const version = readVersion(lines, { servings: 4, steps: steps(...texts) });
-  const line = version.lines[0]!;
-  return swapsFitting(SWAPS, line, {
-    version,
-    title: '',
-    role: roleOfLine(line, version, shippedFood),
-    food: shippedFood,
-  }).map((s) => s.id);
-};
+const offered = (lines: string[], ...texts: string[]): string[] => offeredSwaps(lines, 0, ...texts);
 
 describe('fat that food is fried in, swimming', () => {
   it.each([

@@ -63,8 +63,6 @@ interface AnotherVersionProps extends Pick<BenchBarProps, 'onStart' | 'starting'
   readonly all: readonly Version[];
 }
 
-const VERSION_ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash';
-
 /** Makes another version: of the one in sight, or from the family's own again. */
 function AnotherVersion({ version, all, onStart, starting }: AnotherVersionProps) {
   const asWritten = all.find((v) => v.kind === 'asWritten');
@@ -80,11 +78,11 @@ function AnotherVersion({ version, all, onStart, starting }: AnotherVersionProps
           collisionPadding={8}
           className="panel z-30 w-72 p-1.5 shadow-lg"
         >
-          <DropdownMenu.Item className={VERSION_ITEM} onSelect={() => onStart(version)}>
+          <DropdownMenu.Item className="menu-item" onSelect={() => onStart(version)}>
             From this one: {version.name}
           </DropdownMenu.Item>
           {asWritten && (
-            <DropdownMenu.Item className={VERSION_ITEM} onSelect={() => onStart(asWritten)}>
+            <DropdownMenu.Item className="menu-item" onSelect={() => onStart(asWritten)}>
               From the one as written
             </DropdownMenu.Item>
           )}

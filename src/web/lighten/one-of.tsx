@@ -1,8 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useRef } from 'react';
 
-const CHOICE = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash';
-
 interface OneOfProps<K extends string> {
   readonly legend: string;
   readonly options: readonly { readonly key: K; readonly words: string; readonly chosen: boolean }[];
@@ -19,7 +17,7 @@ export function OneOf<K extends string>({ legend, options, onChoose, onBack }: O
     <DropdownMenu.RadioGroup value={options.find((o) => o.chosen)?.key ?? ''}>
       <DropdownMenu.Item
         ref={back}
-        className={`${CHOICE} font-semibold`}
+        className="menu-item font-semibold"
         onSelect={(e) => {
           e.preventDefault();
           onBack();
@@ -29,7 +27,7 @@ export function OneOf<K extends string>({ legend, options, onChoose, onBack }: O
       </DropdownMenu.Item>
       <DropdownMenu.Label className="px-3 py-1 text-soft text-sm">{legend}</DropdownMenu.Label>
       {options.map((o) => (
-        <DropdownMenu.RadioItem key={o.key} value={o.key} className={CHOICE} onSelect={() => onChoose(o.key)}>
+        <DropdownMenu.RadioItem key={o.key} value={o.key} className="menu-item" onSelect={() => onChoose(o.key)}>
           {o.words}
           {o.chosen && <span aria-hidden="true"> ✓</span>}
         </DropdownMenu.RadioItem>

@@ -63,8 +63,6 @@ function departsWords(corrected: number, own: number, far: number): string {
   return `departs ${departureSaid(far)}${judged}`;
 }
 
-const ITEM = 'block rounded-md px-3 py-2 outline-none data-[highlighted]:bg-beet-wash data-[disabled]:opacity-50';
-
 /** What can be done about a line: the swaps for its food, each with what it would count for everyone. */
 export function SwapMenu(props: SwapMenuProps) {
   const { line, version, onOpenChange } = props;
@@ -160,7 +158,7 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
         const corrected = departureOf(s, placeOf(role));
         const far = departureOfSwap(s, s.share, corrected, { line, version, title, food });
         return (
-          <DropdownMenu.Item key={s.id} className={ITEM} onSelect={() => actions.swap(line, s)}>
+          <DropdownMenu.Item key={s.id} className="menu-item" onSelect={() => actions.swap(line, s)}>
             <span className="block font-semibold leading-tight">{s.name}</span>
             <span className="block text-sm">{then?.points}</span>
             <span className="block text-sm text-soft">{departsWords(corrected, s.departure, far)}</span>
@@ -170,50 +168,54 @@ function Items({ line, version, canRestore, canKeepAsSwap, actions }: SwapMenuPr
       })}
       {swaps.length > 0 && <DropdownMenu.Separator className="my-1 border-rule border-t" />}
       <DropdownMenu.Item
-        className={ITEM}
+        className="menu-item"
         disabled={line.kept || line.weight === null}
         onSelect={() => actions.amount(line)}
       >
         Another amount
       </DropdownMenu.Item>
       <DropdownMenu.Item
-        className={ITEM}
+        className="menu-item"
         disabled={line.weight === null || line.leftOut || isLeftBehind(line.loss)}
         onSelect={() => actions.howMuch(line)}
       >
         How much may stay?
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} onSelect={(e) => inside(e, 'role')}>
+      <DropdownMenu.Item className="menu-item" onSelect={(e) => inside(e, 'role')}>
         <span className="block">For {roleWords(role)}</span>
         <span className="block text-soft text-sm">{whyPart(line, version, food, title)}</span>
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} onSelect={(e) => inside(e, 'technique')}>
+      <DropdownMenu.Item className="menu-item" onSelect={(e) => inside(e, 'technique')}>
         What a step does with it
       </DropdownMenu.Item>
       <DropdownMenu.Item
-        className={ITEM}
+        className="menu-item"
         disabled={line.weight === null || line.food.kind !== 'food'}
         onSelect={() => actions.loss(line)}
       >
         <span className="block">Not all of it is eaten</span>
         {line.loss && <span className="block text-soft text-sm">{lossWords(line.loss)}</span>}
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} onSelect={() => actions.keep(line)}>
+      <DropdownMenu.Item className="menu-item" onSelect={() => actions.keep(line)}>
         {line.kept ? 'Let it go: swaps may touch it' : 'Keep it: no swap may touch it'}
       </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} disabled={line.kept} onSelect={() => actions.leaveOut(line)}>
+      <DropdownMenu.Item className="menu-item" disabled={line.kept} onSelect={() => actions.leaveOut(line)}>
         {line.leftOut ? 'Put it back' : 'Leave it out'}
       </DropdownMenu.Item>
       {canKeepAsSwap && (
-        <DropdownMenu.Item className={ITEM} onSelect={() => actions.keepAsSwap(line)}>
+        <DropdownMenu.Item className="menu-item" onSelect={() => actions.keepAsSwap(line)}>
           Keep this change as a swap
         </DropdownMenu.Item>
       )}
-      <DropdownMenu.Item className={ITEM} disabled={line.food.kind !== 'food'} onSelect={() => actions.writeSwap(line)}>
+      <DropdownMenu.Item
+        className="menu-item"
+        disabled={line.food.kind !== 'food'}
+        onSelect={() => actions.writeSwap(line)}
+      >
         Write a swap for it
       </DropdownMenu.Item>
       {canRestore && (
-        <DropdownMenu.Item className={ITEM} onSelect={() => actions.restore(line)}>
+        <DropdownMenu.Item className="menu-item" onSelect={() => actions.restore(line)}>
           As written again
         </DropdownMenu.Item>
       )}
