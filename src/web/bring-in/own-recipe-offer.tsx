@@ -2,10 +2,10 @@ import { fold, foodWords } from '../../core/food/food-words.ts';
 import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { recipeWeight } from '../../core/version/recipe-weight.ts';
 import type { Line } from '../../core/version/version.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 
 interface OwnRecipeOfferProps {
   readonly line: Line;

@@ -1,7 +1,7 @@
 import { type DragEvent, useState } from 'react';
 import { decodeText } from '../../core/quantity/decode-text.ts';
-import { PageTitle } from '../components/page-title.tsx';
-import { sayError } from '../components/say-error.ts';
+import { PageTitle } from '../kit/page-title.tsx';
+import { sayError } from '../kit/say-error.ts';
 import { ReadSoFar } from './read-so-far.tsx';
 import { usePaste } from './use-paste.ts';
 

@@ -2,10 +2,10 @@ import { API } from '../../contract/api.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { FoodCorrection } from '../../core/food/food-correction.ts';
 import { type FoodIndex, foodAnswered, foodNamed } from '../../core/food/match-food.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
 
 /** Changes what the household calls a food. @returns turns it round */

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { documents } from '../saving/use-document.ts';
 
 /** Removes the recipe, after a second word; it can be brought back. */

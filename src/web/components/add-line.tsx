@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { sayError } from './say-error.ts';
+import { sayError } from '../kit/say-error.ts';
 
 interface AddLineProps {
   readonly label: string;

@@ -9,9 +9,9 @@ import { stairOf } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { CountingEater } from '../context/household-context.ts';
+import { Modal } from '../kit/modal.tsx';
 import { MethodList } from './method-list.tsx';
 import { METHOD_WORDS } from './method-words.ts';
-import { Modal } from './modal.tsx';
 import { ReasonTable } from './reason-table.tsx';
 
 const LazyStairChart = lazy(() => import('./stair-chart.tsx'));

@@ -2,9 +2,9 @@ import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import type { Line } from '../../core/version/version.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { Modal } from '../kit/modal.tsx';
 import { GramsField } from './grams-field.tsx';
 import { LabelForm } from './label-form.tsx';
-import { Modal } from './modal.tsx';
 import { PinForm } from './pin-form.tsx';
 import { type Pickable, useFoodPicker } from './use-food-picker.ts';
 

@@ -9,9 +9,9 @@ import type { Weight } from '../../core/weighing/weight.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
-import { sayDone } from './say-done.ts';
-import { sayError } from './say-error.ts';
 
 interface GramsFieldProps {
   readonly line: Line;

@@ -2,12 +2,12 @@ import { memo } from 'react';
 import { toast } from 'sonner';
 import { useHousehold } from '../context/household-context.ts';
 import { refresh } from '../data/queries.ts';
+import { SaveQuestion, SaveState } from '../kit/save-state.tsx';
+import { sayError } from '../kit/say-error.ts';
+import { UndoButtons } from '../kit/undo-buttons.tsx';
+import { useUndoKeys } from '../kit/use-undo-keys.ts';
 import { documents } from '../saving/use-document.ts';
 import { copyOfMine, type ShownVersion, type VersionEditor } from '../saving/version-editor.ts';
-import { SaveQuestion, SaveState } from './save-state.tsx';
-import { sayError } from './say-error.ts';
-import { UndoButtons } from './undo-buttons.tsx';
-import { useUndoKeys } from './use-undo-keys.ts';
 
 /** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
 export const HistoryBar = memo(function HistoryBar({ editor, shown }: { editor: VersionEditor; shown: ShownVersion }) {

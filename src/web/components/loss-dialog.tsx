@@ -3,8 +3,8 @@ import { trimmed } from '../../core/quantity/format-amount.ts';
 import { answeredLoss, type LineLoss, LOSS_REASONS, type LossReason, lossGrams } from '../../core/version/line-loss.ts';
 import type { Line } from '../../core/version/version.ts';
 import { LOSS_CHOICES, lossQuestion, lossWords } from '../../core/yield/loss-words.ts';
-import { Modal } from './modal.tsx';
-import { numberTyped } from './number-typed.ts';
+import { Modal } from '../kit/modal.tsx';
+import { numberTyped } from '../kit/number-typed.ts';
 
 interface LossDialogProps {
   readonly line: Line;

@@ -4,7 +4,7 @@ import { pairId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { sayDone } from './say-done.ts';
+import { sayDone } from '../kit/say-done.ts';
 
 /** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
 export function PinForm({ food }: { food: Food }) {

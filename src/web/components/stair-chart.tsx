@@ -1,7 +1,7 @@
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { Stair } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { useChart } from './use-chart.ts';
+import { useChart } from '../kit/use-chart.ts';
 
 interface StairChartProps {
   readonly stair: Stair;

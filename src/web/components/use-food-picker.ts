@@ -11,7 +11,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
 import { usePantryIndex } from '../data/use-pantry-index.ts';
-import { sayError } from './say-error.ts';
+import { sayError } from '../kit/say-error.ts';
 
 /** Something that a line may be. */
 export type Pickable =

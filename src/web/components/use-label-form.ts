@@ -9,8 +9,8 @@ import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { learnFoods } from '../data/learnt-foods.ts';
 import { refresh } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 import { fieldsOfLabel, labelFromFields, type TypedLabel } from './label-fields.ts';
-import { sayError } from './say-error.ts';
 
 /**
  * A label while it is typed: its fields, the doubts about what was typed, and saving it as a food.

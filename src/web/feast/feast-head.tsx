@@ -1,8 +1,8 @@
-import { PageTitle } from '../components/page-title.tsx';
-import { SaveQuestion, SaveState } from '../components/save-state.tsx';
-import { UndoButtons } from '../components/undo-buttons.tsx';
-import { useTyped } from '../components/use-typed.ts';
-import { useUndoKeys } from '../components/use-undo-keys.ts';
+import { PageTitle } from '../kit/page-title.tsx';
+import { SaveQuestion, SaveState } from '../kit/save-state.tsx';
+import { UndoButtons } from '../kit/undo-buttons.tsx';
+import { useTyped } from '../kit/use-typed.ts';
+import { useUndoKeys } from '../kit/use-undo-keys.ts';
 import type { OpenFeast } from './use-feast.ts';
 
 /** What a feast is called, when it is and for how many, with undo and redo over everything. */

@@ -3,10 +3,10 @@ import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Feast } from '../../core/feast/feast.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
-import { PageTitle } from '../components/page-title.tsx';
-import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useFeasts } from '../data/queries.ts';
+import { PageTitle } from '../kit/page-title.tsx';
+import { sayDone } from '../kit/say-done.ts';
 import { documents } from '../saving/use-document.ts';
 
 /** The feasts of a household: suppers of several dishes, lightened together. */

@@ -1,7 +1,7 @@
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { certaintyWords, formatPoints, formatTarget } from '../../core/program/format-points.ts';
-import { useTyped } from '../components/use-typed.ts';
 import type { CountingEater } from '../context/household-context.ts';
+import { useTyped } from '../kit/use-typed.ts';
 
 interface PlateFeetProps {
   readonly plates: FeastCount['plates'];

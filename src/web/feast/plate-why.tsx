@@ -2,8 +2,8 @@ import type { FeastPlate } from '../../core/feast/count-feast.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { leakWords } from '../../core/program/plate.ts';
 import { formatAmount, trimmed } from '../../core/quantity/format-amount.ts';
-import { Modal } from '../components/modal.tsx';
 import type { CountingEater } from '../context/household-context.ts';
+import { Modal } from '../kit/modal.tsx';
 
 interface PlateWhyProps {
   readonly eater: CountingEater;

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { API } from '../../contract/api.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { refresh, useHouseholds } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { StartOwn } from '../shell/start-own.tsx';
 
 /** Starting a household of one's own, and removing the demo. */

@@ -4,8 +4,8 @@ import type { z } from 'zod';
 import { EaterSchema } from '../../contract/household.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
-import { Modal } from '../components/modal.tsx';
 import { useHousehold } from '../context/household-context.ts';
+import { Modal } from '../kit/modal.tsx';
 import { AvoidFields } from './avoid-fields.tsx';
 import { ExceptionFields } from './exception-fields.tsx';
 

@@ -4,9 +4,9 @@ import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import type { Program } from '../../core/program/program.ts';
 import { allowanceWords } from '../../core/program/program-words.ts';
 import type { Eater } from '../../core/table/table.ts';
-import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useFoods } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { EaterDialog } from './eater-dialog.tsx';
 
 /** Who eats here, by which program, with which exceptions. */

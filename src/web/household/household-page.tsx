@@ -1,4 +1,4 @@
-import { PageTitle } from '../components/page-title.tsx';
+import { PageTitle } from '../kit/page-title.tsx';
 import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
 import { Keeping } from './keeping.tsx';

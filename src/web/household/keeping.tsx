@@ -1,8 +1,8 @@
 import { formatDistanceToNow, parseISO } from 'date-fns';
 import { API } from '../../contract/api.ts';
-import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { useBackups, useSession, useUnreadable } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 
 /** An older backup than this is worth a word, ms. */
 const OLD_MS = 3 * 86_400_000;

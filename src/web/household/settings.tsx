@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
 import type { Household } from '../../core/table/table.ts';
-import { useTyped } from '../components/use-typed.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
+import { useTyped } from '../kit/use-typed.ts';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
 
 const SYSTEM_WORDS: Record<Household['system'], string> = {

@@ -4,9 +4,9 @@ import { describeGrams } from '../../core/food/describe-grams.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { mostOfLine } from '../../core/program/how-much.ts';
 import type { Line } from '../../core/version/version.ts';
-import { Modal } from '../components/modal.tsx';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { Modal } from '../kit/modal.tsx';
 
 interface HowMuchProps {
   readonly line: Line;

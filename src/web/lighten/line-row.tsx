@@ -5,7 +5,7 @@ import { roleWords } from '../../core/swap/swap-words.ts';
 import { isLeftBehind } from '../../core/version/line-loss.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { lossWords } from '../../core/yield/loss-words.ts';
-import { isTyping } from '../components/is-typing.ts';
+import { isTyping } from '../kit/is-typing.ts';
 import { AmountField } from './amount-field.tsx';
 import { SwapMenu, type SwapMenuActions } from './swap-menu.tsx';
 

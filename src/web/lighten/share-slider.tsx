@@ -11,9 +11,9 @@ import { placeOf } from '../../core/swap/verdict.ts';
 import { applyEntry } from '../../core/version/entry.ts';
 import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
-import { Modal } from '../components/modal.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { Modal } from '../kit/modal.tsx';
 import { useSwapDeparture } from './use-swap-departure.ts';
 
 interface ShareSliderProps {

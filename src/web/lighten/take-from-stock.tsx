@@ -1,11 +1,11 @@
 import { memo } from 'react';
 import { API } from '../../contract/api.ts';
 import { DOCUMENT_API } from '../../contract/document-api.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 
 /** Takes what a version needs out of the stock, once it is cooked. */
 export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versionId: string }) {

@@ -2,11 +2,11 @@ import { memo } from 'react';
 import { v7 as uuid } from 'uuid';
 import { transferSwaps } from '../../core/swap/transfer-swaps.ts';
 import type { Version } from '../../core/version/version.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
 

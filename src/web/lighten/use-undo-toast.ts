@@ -2,8 +2,8 @@ import { useEffect, useRef } from 'react';
 import { toast } from 'sonner';
 import type { VersionCount } from '../../core/counting/count-version.ts';
 import { gainWords } from '../../core/program/format-points.ts';
-import { sayError } from '../components/say-error.ts';
 import type { CountingEater } from '../context/household-context.ts';
+import { sayError } from '../kit/say-error.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 
 /** How long the way back stays under the thumb, ms. */

@@ -4,9 +4,9 @@ import { verdictId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import type { Version } from '../../core/version/version.ts';
-import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useVerdicts } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
 const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };

@@ -4,13 +4,13 @@ import { API } from '../../contract/api.ts';
 import type { Product } from '../../contract/product.ts';
 import { readBarcode } from '../../core/food/barcode.ts';
 import type { Food } from '../../core/food/food.ts';
-import { isTyping } from '../components/is-typing.ts';
 import { LabelForm } from '../components/label-form.tsx';
-import { Modal } from '../components/modal.tsx';
-import { errorWords } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ApiError, ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { isTyping } from '../kit/is-typing.ts';
+import { Modal } from '../kit/modal.tsx';
+import { errorWords } from '../kit/say-error.ts';
 import { documents } from '../saving/use-document.ts';
 
 /** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */

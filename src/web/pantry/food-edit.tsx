@@ -9,13 +9,13 @@ import type { Allergen, Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS, type Nutrient } from '../../core/food/nutrients.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
 import { PRINTED } from '../components/label-fields.ts';
-import { Modal } from '../components/modal.tsx';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
+import { Modal } from '../kit/modal.tsx';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 
 /** What a label prints, and what one leaves out. */
 const VALUES: readonly Nutrient[] = [...PRINTED, 'alcohol'];

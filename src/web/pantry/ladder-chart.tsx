@@ -1,5 +1,5 @@
 import type { Rung } from '../../core/program/ladder.ts';
-import { useChart } from '../components/use-chart.ts';
+import { useChart } from '../kit/use-chart.ts';
 
 /** How lines are told apart, without colour. */
 const DASHES = ['solid', 'dashed', 'dotted', [10, 3, 2, 3], [2, 6]] as const;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { PageTitle } from '../components/page-title.tsx';
 import { useHousehold } from '../context/household-context.ts';
+import { PageTitle } from '../kit/page-title.tsx';
 
 const PANTRY_PAGES = [
   { to: '', name: 'Foods' },

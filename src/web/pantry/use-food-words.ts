@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { readMeasures } from '../../core/food/file/measure-words.ts';
 import type { Food, Measure } from '../../core/food/food.ts';
 import { type FoodCorrection, withMeasure } from '../../core/food/food-correction.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { refresh, useCorrection } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
 
 /** What the household calls a food and what its own measures of it weigh, and how both are changed; null while it loads. */

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
-import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 import { copyToClipboard } from './copy-to-clipboard.ts';
 
 /** Makes and withdraws the links of a version's card. */

@@ -1,8 +1,8 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { PageTitle } from '../components/page-title.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { OfflineError } from '../data/api.ts';
+import { PageTitle } from '../kit/page-title.tsx';
 import { ListWishes } from './list-wishes.tsx';
 import { RecipeRows } from './recipe-rows.tsx';
 import { type RecipeWish, useRecipeList } from './use-recipe-list.ts';

@@ -1,6 +1,6 @@
 import { RECIPE_ORDERS, type RecipeOrder } from '../../contract/recipe.ts';
 import type { CountingEater } from '../../core/table/table.ts';
-import { numberTyped } from '../components/number-typed.ts';
+import { numberTyped } from '../kit/number-typed.ts';
 import type { RecipeWish } from './use-recipe-list.ts';
 
 const ORDER_WORDS: Readonly<Record<RecipeOrder, string>> = {

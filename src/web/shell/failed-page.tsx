@@ -1,6 +1,6 @@
 import { Link, useRouteError } from 'react-router';
-import { PageTitle } from '../components/page-title.tsx';
 import { ApiError, OfflineError } from '../data/api.ts';
+import { PageTitle } from '../kit/page-title.tsx';
 import { Mark } from './mark.tsx';
 
 /** What stands where a page could not be shown: why, and what to do. */

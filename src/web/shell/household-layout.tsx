@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { Toaster } from 'sonner';
-import { isTyping } from '../components/is-typing.ts';
 import { HouseholdContext } from '../context/household-context.ts';
+import { isTyping } from '../kit/is-typing.ts';
 import { useChanges } from '../saving/use-changes.ts';
 import { AtTheTable } from './at-the-table.tsx';
 import { rememberHousehold } from './last-household.ts';

@@ -1,4 +1,4 @@
-import { Modal } from '../components/modal.tsx';
+import { Modal } from '../kit/modal.tsx';
 
 const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['Ctrl K or ⌘ K', 'Find a recipe or a place'],

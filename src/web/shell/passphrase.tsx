@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { API } from '../../contract/api.ts';
-import { PageTitle } from '../components/page-title.tsx';
 import { ApiError, ask } from '../data/api.ts';
+import { PageTitle } from '../kit/page-title.tsx';
 import { Mark } from './mark.tsx';
 
 export const needsPassphrase = (error: unknown): boolean => error instanceof ApiError && error.problem.status === 401;

@@ -2,11 +2,11 @@ import { useMemo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { isOpen } from '../../core/version/version.ts';
-import { PageTitle } from '../components/page-title.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { type OpenRecipe, RecipeContext } from '../context/recipe-context.ts';
 import { newestLearntFood } from '../data/learnt-foods.ts';
 import { useRecipe } from '../data/queries.ts';
+import { PageTitle } from '../kit/page-title.tsx';
 import { kitchenOfPages } from '../kitchen/kitchen-of-pages.ts';
 import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 

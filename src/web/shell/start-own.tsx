@@ -2,9 +2,9 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
 import { regionOf } from '../../core/region/region.ts';
-import { sayError } from '../components/say-error.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 
 /** Opens an empty household beside the demo. */
 export function StartOwn({ className = 'btn btn-main' }: { className?: string }) {

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { DocumentName } from '../../core/documents/document-kinds.ts';
-import { SaveQuestion } from '../components/save-state.tsx';
+import { SaveQuestion } from '../kit/save-state.tsx';
 import type { AnyDocument } from '../saving/documents.ts';
 import { SAVE_WORDS } from '../saving/save-words.ts';
 import { documents } from '../saving/use-document.ts';

@@ -2,7 +2,7 @@ import { ROLES } from '../../core/food/food.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
-import { Modal } from '../components/modal.tsx';
+import { Modal } from '../kit/modal.tsx';
 import { FreeNumberField } from './free-number-field.tsx';
 import { FoodsFrom, FoodsInto } from './swap-foods.tsx';
 import { type SwapFormState, useSwapForm } from './use-swap-form.ts';

@@ -4,10 +4,10 @@ import { OwnSwapSchema } from '../../contract/swap.ts';
 import type { Food } from '../../core/food/food.ts';
 import { cupRatio } from '../../core/swap/cup-ratio.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
-import { sayDone } from '../components/say-done.ts';
-import { sayError } from '../components/say-error.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { useOwnSwapRows } from '../kitchen/use-swap-shelf.ts';
 import { documents } from '../saving/use-document.ts';
 

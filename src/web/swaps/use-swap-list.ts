@@ -2,9 +2,9 @@ import { useMemo, useState } from 'react';
 import { fold } from '../../core/food/food-words.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import type { Swap, SwapKind } from '../../core/swap/swap.ts';
-import { sayDone } from '../components/say-done.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { useOwnSwapRows, useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 
 /** The swaps on offer that fit some words and a kind, with the household's own among them. */

@@ -1,6 +1,6 @@
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { FrontierPoint } from '../../core/ways/way.ts';
-import { useChart } from '../components/use-chart.ts';
+import { useChart } from '../kit/use-chart.ts';
 
 interface FrontierChartProps {
   readonly frontier: readonly FrontierPoint[];

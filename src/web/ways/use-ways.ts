@@ -2,7 +2,7 @@ import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { OtherWay } from '../../core/ways/other-ways.ts';
-import { errorWords } from '../components/say-error.ts';
+import { errorWords } from '../kit/say-error.ts';
 import type { WaysQuestion, WaysWorker } from './ways-worker.ts';
 
 export type WaysState =

@@ -1,7 +1,7 @@
 import { type ReactNode, useId } from 'react';
 import type { StockItem } from '../../core/stock/stock.ts';
-import { numberTyped } from '../components/number-typed.ts';
 import type { CountingEater } from '../context/household-context.ts';
+import { numberTyped } from '../kit/number-typed.ts';
 
 interface WishFieldProps {
   readonly label: ReactNode;

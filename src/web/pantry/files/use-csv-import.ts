@@ -6,10 +6,10 @@ import type { Batch } from '../../../contract/food.ts';
 import type { ImportPlan } from '../../../core/food/file/plan-import.ts';
 import type { Food } from '../../../core/food/food.ts';
 import { decodeText } from '../../../core/quantity/decode-text.ts';
-import { sayDone } from '../../components/say-done.ts';
-import { errorWords, sayError } from '../../components/say-error.ts';
 import { ask } from '../../data/api.ts';
 import { refresh } from '../../data/queries.ts';
+import { sayDone } from '../../kit/say-done.ts';
+import { errorWords, sayError } from '../../kit/say-error.ts';
 import type { CsvWorker } from './csv-worker.ts';
 
 /** Reads a file of foods or measures in a worker, says what would change, and writes it when it is confirmed. */
