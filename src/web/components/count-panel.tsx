@@ -2,12 +2,14 @@ import { type ReactNode, useState } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
 import { doubtWords } from '../../core/counting/doubt-words.ts';
 import type { StairPlace } from '../../core/counting/stair-words.ts';
-import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import type { Interval } from '../../core/quantity/interval.ts';
 import type { Version } from '../../core/version/version.ts';
 import { servingWeightWords } from '../../core/yield/cooked-share.ts';
 import type { CountingEater } from '../context/household-context.ts';
+import { FootBar } from '../kit/foot-bar.tsx';
+import { Points } from '../kit/points.tsx';
 import { EaterCount } from './eater-count.tsx';
 import { ExplainDialog } from './explain-dialog.tsx';
 import { NutritionList, nutritionWords } from './nutrition-list.tsx';
@@ -21,6 +23,8 @@ interface CountPanelProps {
   readonly before?: VersionCount | null;
   /** What a serving weighs cooked, estimated; null where nothing is heated. */
   readonly cooked?: Interval | null;
+  /** What is at the foot of the page where it is held in the hand; else the points, which lead here. */
+  readonly foot?: ReactNode;
   readonly children?: ReactNode;
 }
 
@@ -32,6 +36,7 @@ export function CountPanel({
   eaters,
   before = null,
   cooked = null,
+  foot,
   children,
 }: CountPanelProps) {
   const [explained, setExplained] = useState<number | null>(null);
@@ -41,24 +46,25 @@ export function CountPanel({
     <aside
       id="count"
       aria-label="The count"
-      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-20 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:border-t-0 lg:border-l lg:pb-5"
+      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-24 desk:sticky desk:top-0 desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:max-h-dvh desk:min-h-dvh desk:overflow-y-auto desk:border-t-0 desk:border-l desk:pb-5 print:static"
     >
-      <a
-        href="#count"
-        className="no-print fixed inset-x-0 bottom-0 z-20 flex items-baseline justify-center gap-5 border-ink border-t bg-sheet px-4 py-2.5 lg:hidden"
-        aria-label="To the count"
-      >
-        {eaters.map((e, i) => (
-          <span key={e.eater.id} className="flex items-baseline gap-1.5">
-            <span className="text-sm text-soft">{e.program.mark}</span>
-            <strong className="font-head text-2xl leading-none">{formatPoints(count.counts[i]!.points)}</strong>
-            {certaintyWords(count.counts[i]!) && (
-              <span className="text-mustard text-xs">{certaintyWords(count.counts[i]!)}</span>
-            )}
-          </span>
-        ))}
-        <span className="text-soft">{nutritionWords(count.perServing.kcal.value, 'kcal')} kcal</span>
-      </a>
+      {foot ?? (
+        <FootBar label="The count">
+          <a
+            href="#count"
+            aria-label="To the count"
+            className="flex min-h-touch min-w-0 flex-1 flex-wrap items-center justify-center gap-x-5"
+          >
+            {eaters.map((e, i) => (
+              <span key={e.eater.id} className="flex items-baseline gap-1.5">
+                <span className="text-sm text-soft">{e.program.mark}</span>
+                <Points count={count.counts[i]!} />
+              </span>
+            ))}
+            <span className="text-soft">{nutritionWords(count.perServing.kcal.value, 'kcal')} kcal</span>
+          </a>
+        </FootBar>
+      )}
       <h2 className="text-xl">
         {count.hasServings ? `A serving, of ${formatAmount(count.servings)}` : 'The whole, no servings yet'}
       </h2>

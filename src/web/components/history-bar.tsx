@@ -9,8 +9,15 @@ import { useUndoKeys } from '../kit/use-undo-keys.ts';
 import { documents } from '../saving/use-document.ts';
 import { copyOfMine, type ShownVersion, type VersionEditor } from '../saving/version-editor.ts';
 
+interface HistoryBarProps {
+  readonly editor: VersionEditor;
+  readonly shown: ShownVersion;
+  /** Whether undo stands at the foot of the page where that is held in the hand. */
+  readonly isUndoAtFoot?: boolean;
+}
+
 /** Undo, redo and whether it is saved; and the choice when two devices changed the same version. */
-export const HistoryBar = memo(function HistoryBar({ editor, shown }: { editor: VersionEditor; shown: ShownVersion }) {
+export const HistoryBar = memo(function HistoryBar({ editor, shown, isUndoAtFoot = false }: HistoryBarProps) {
   const { household } = useHousehold();
   useUndoKeys(editor);
   const { undo, redo } = shown.history;
@@ -33,6 +40,7 @@ export const HistoryBar = memo(function HistoryBar({ editor, shown }: { editor: 
         <UndoButtons
           undo={undo?.label ?? (shown.earlier ? '' : null)}
           redo={redo?.label ?? null}
+          isUndoAtFoot={isUndoAtFoot}
           onUndo={() => void editor.undo()}
           onRedo={() => void editor.redo()}
         />

@@ -4,17 +4,18 @@ interface UndoButtonsProps {
   /** What would be undone and redone, in words; null for nothing. */
   readonly undo: string | null;
   readonly redo: string | null;
+  readonly isUndoAtFoot?: boolean;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
 }
 
 /** Undo and redo, each with what it would turn round. */
-export function UndoButtons({ undo, redo, onUndo, onRedo }: UndoButtonsProps) {
+export function UndoButtons({ undo, redo, isUndoAtFoot = false, onUndo, onRedo }: UndoButtonsProps) {
   return (
     <>
       <button
         type="button"
-        className="btn btn-small"
+        className={`btn btn-small ${isUndoAtFoot ? 'max-desk:hidden' : ''}`}
         disabled={undo === null}
         onClick={onUndo}
         title={undo ? `Undo: ${undo}` : undefined}
@@ -23,7 +24,7 @@ export function UndoButtons({ undo, redo, onUndo, onRedo }: UndoButtonsProps) {
       </button>
       <button
         type="button"
-        className="btn btn-small"
+        className={`btn btn-small ${isUndoAtFoot && redo === null ? 'max-desk:hidden' : ''}`}
         disabled={redo === null}
         onClick={onRedo}
         title={redo ? `Redo: ${redo}` : undefined}

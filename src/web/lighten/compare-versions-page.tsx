@@ -76,7 +76,7 @@ export function CompareVersionsPage() {
     </select>
   );
   return (
-    <main className="px-4 py-5 md:px-6 lg:col-span-2">
+    <main className="px-edge py-5 desk:col-span-2">
       <p className="mb-3 text-soft text-sm">
         <Link to={`..?version=${right.id}`} relative="path" className="underline">
           Back to the bench

@@ -8,34 +8,37 @@ import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
 import { StepsEditor } from '../components/steps-editor.tsx';
 import { useHousehold } from '../context/household-context.ts';
-import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { refresh } from '../data/queries.ts';
 import { sayError } from '../kit/say-error.ts';
+import { useIsDesk } from '../kit/use-width.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
-import { BenchBar } from './bench-bar.tsx';
+import { BenchFoot } from './bench-foot.tsx';
+import { BenchLines } from './bench-lines.tsx';
+import { BenchTools } from './bench-tools.tsx';
 import { DishRead } from './dish-read.tsx';
 import { FindWay } from './find-way.tsx';
-import { LineTable } from './line-table.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
 import { TakeSwaps } from './take-swaps.tsx';
+import { useBegun } from './use-begun.ts';
 import { useBench } from './use-bench.ts';
+import { useChosenEater } from './use-chosen-eater.ts';
 import { useUndoToast } from './use-undo-toast.ts';
 import { Verdicts } from './verdicts.tsx';
 import { WatchNote } from './watch-note.tsx';
 
-/** The bench: a version as written beside a lighter one. */
+/** The bench: a version as written beside a lighter one. Where there is none yet, the first change makes it. */
 export function LightenPage() {
   const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
   const [params, setParams] = useSearchParams();
+  const begun = useBegun(household.id, asWritten);
   const lightened = page.versions.filter((v) => v.kind === 'lightened');
   const chosen = lightened.find((v) => v.id === params.get('version')) ?? lightened[lightened.length - 1];
   const [starting, setStarting] = useState(false);
   const start = async (parent: Version) => {
     setStarting(true);
-    const copy = lightenedCopy(parent, lightened.length === 0 ? 'lightened' : `lightened ${lightened.length + 1}`, () =>
-      uuid(),
-    );
+    const copy = lightenedCopy(parent, `lightened ${lightened.length + 1}`, () => uuid());
     try {
       await documents
         .hold({ householdId: household.id, name: 'versions', id: copy.id }, null)
@@ -47,46 +50,16 @@ export function LightenPage() {
     }
     setStarting(false);
   };
-  if (!chosen) return <NotYet asWritten={asWritten} onStart={() => start(asWritten)} starting={starting} />;
+  const id = chosen?.id ?? begun;
   return (
     <OpenBench
-      key={chosen.id}
-      versionId={chosen.id}
+      key={id}
+      versionId={id}
       versions={lightened}
-      onChoose={(id) => setParams({ version: id })}
-      onStart={(from) => start(from)}
+      onChoose={(v) => setParams({ version: v })}
+      onStart={start}
       starting={starting}
     />
-  );
-}
-
-function NotYet({ asWritten, onStart, starting }: { asWritten: Version; onStart: () => void; starting: boolean }) {
-  const { count, places, eaters, cooked } = useCount(asWritten);
-  const open = asWritten.lines.filter(isOpen).length;
-  return (
-    <>
-      <main className="px-4 py-6 md:px-6">
-        <div className="panel max-w-xl p-6">
-          <h2 className="text-xl">Make a lighter one</h2>
-          <p className="mt-1 mb-4 text-soft">
-            The recipe as written stays as it is. The lighter one begins as its copy, and every change shows at once
-            what it buys.
-          </p>
-          {open > 0 && (
-            <p className="note mb-4">
-              {open === 1 ? 'One line is' : `${open} lines are`} still open, so the count is so far.{' '}
-              <Link className="underline" to="../bring-in" relative="path">
-                Answer first
-              </Link>
-            </p>
-          )}
-          <button type="button" className="btn btn-main" onClick={onStart} disabled={starting}>
-            Lighten this recipe
-          </button>
-        </div>
-      </main>
-      <CountPanel version={asWritten} count={count} places={places} eaters={eaters} cooked={cooked} />
-    </>
   );
 }
 
@@ -99,7 +72,7 @@ interface OpenBenchProps {
   readonly starting: boolean;
 }
 
-function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBenchProps) {
+function OpenBench({ versionId, ...rest }: OpenBenchProps) {
   const { household } = useHousehold();
   const open = useDocument(household.id, 'versions', versionId);
   if (!open) {
@@ -109,7 +82,7 @@ function OpenBench({ versionId, versions, onChoose, onStart, starting }: OpenBen
       </p>
     );
   }
-  return <TheBench {...open} versions={versions} onChoose={onChoose} onStart={onStart} starting={starting} />;
+  return <TheBench {...open} {...rest} />;
 }
 
 function TheBench({
@@ -120,14 +93,18 @@ function TheBench({
   onStart,
   starting,
 }: OpenDocument<'versions'> & Omit<OpenBenchProps, 'versionId'>) {
+  const { household } = useHousehold();
   const bench = useBench({ saved, shown: state });
   const { version, parent, now, was, departure } = bench;
   const [finding, setFinding] = useState(false);
+  const isDesk = useIsDesk();
+  const rowsOf = useChosenEater(household.id, now.eaters);
   useUndoToast(saved, state, now.count, now.eaters);
+  const open = version.lines.filter(isOpen).length;
   return (
     <>
-      <main className="min-w-0 px-4 py-4 md:px-6">
-        <BenchBar
+      <main className="min-w-0 px-edge py-4">
+        <BenchTools
           saved={saved}
           shown={state}
           bench={bench}
@@ -137,6 +114,19 @@ function TheBench({
           onStart={onStart}
           starting={starting}
         />
+        {saved.isOnlyBegun && (
+          <p className="mt-2 max-w-prose text-soft">
+            The recipe as written stays as it is. The first thing that you change here begins the lighter one.
+          </p>
+        )}
+        {open > 0 && (
+          <p className="note mt-3">
+            {open === 1 ? 'One line is' : `${open} lines are`} still open, so the count is so far.{' '}
+            <Link className="underline" to="../bring-in" relative="path">
+              Answer first
+            </Link>
+          </p>
+        )}
         {finding && (
           <FindWay
             version={version}
@@ -153,25 +143,30 @@ function TheBench({
             }}
           />
         )}
-        <LineTable
+        <BenchLines
           editor={saved}
           version={version}
           parent={parent}
           now={now}
           was={was.count}
           onTyped={bench.setTyped}
+          inPairs={isDesk}
+          pointsOf={rowsOf.chosen}
         />
         <p className="mt-3 text-sm text-soft">
-          Departure from the family's dish: {trimmed(departure.known, 1)} of 100, {departureIn(departure.known)}
-          {departure.unsaid.length > 0 && `, and what nobody said yet: ${departure.unsaid.join(', ')}`}.
+          Departure from the family's dish, how far it is from how you know it: {trimmed(departure.known, 1)} of 100,{' '}
+          {departureIn(departure.known)}
+          {departure.unsaid.length > 0 &&
+            `. Not in it, for nobody has said how far they take it: ${departure.unsaid.join(', ')}`}
+          .
         </p>
         <StepsEditor editor={saved} version={version} shown={bench.steps} />
         <Verdicts version={version} food={bench.food} />
-        <p className="mt-6 flex flex-wrap items-center gap-4">
+        <div className="no-print mt-6 flex flex-wrap items-end gap-4">
           <DishRead editor={saved} version={version} />
           <TakeSwaps editor={saved} version={version} />
           <TakeFromStock versionId={version.id} />
-        </p>
+        </div>
       </main>
       <CountPanel
         version={bench.shown}
@@ -180,9 +175,21 @@ function TheBench({
         eaters={now.eaters}
         before={was.count}
         cooked={now.cooked}
+        foot={
+          <BenchFoot
+            editor={saved}
+            undo={state.history.undo}
+            eaters={now.eaters}
+            count={now.count}
+            was={was.count}
+            chosen={rowsOf.chosen}
+            onChoose={rowsOf.choose}
+            onFind={() => setFinding(true)}
+          />
+        }
       >
         <WatchNote version={version} now={now.count} was={was.count} />
-        <Link to="../pass-on" relative="path" className="btn btn-main mt-3 w-full">
+        <Link to="../pass-on" relative="path" className="btn btn-main no-print mt-3 w-full">
           Pass it on
         </Link>
       </CountPanel>

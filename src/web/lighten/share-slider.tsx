@@ -1,4 +1,3 @@
-import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
@@ -13,6 +12,7 @@ import { withNewest } from '../../core/version/kitchen.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { AmountSlider } from '../kit/amount-slider.tsx';
 import { Modal } from '../kit/modal.tsx';
 import { useSwapDeparture } from './use-swap-departure.ts';
 
@@ -54,23 +54,15 @@ export function ShareSlider({ line, version, swap, onTake, onClose }: ShareSlide
     <Modal title={swap.name} onClose={onClose}>
       <p className="text-soft">{swap.why}</p>
       <div className="mt-4 flex items-center gap-4">
-        <Slider.Root
-          className="relative flex h-8 flex-1 touch-none select-none items-center"
+        <AmountSlider
+          label="How much of it is swapped, in percent"
+          words={`${Math.round(share * 100)} percent`}
+          value={share}
           min={STEP}
           max={most}
           step={STEP}
-          value={[share]}
-          onValueChange={([v]) => setShare(Math.min(most, Math.round(v! * 100) / 100))}
-        >
-          <Slider.Track className="relative h-1.5 grow rounded-full bg-rule">
-            <Slider.Range className="absolute h-full rounded-full bg-beet" />
-          </Slider.Track>
-          <Slider.Thumb
-            aria-label="How much of it is swapped, in percent"
-            aria-valuetext={`${Math.round(share * 100)} percent`}
-            className="block size-6 rounded-full border-2 border-beet bg-sheet"
-          />
-        </Slider.Root>
+          onSlide={(v) => setShare(Math.min(most, Math.round(v * 100) / 100))}
+        />
         <output className="w-16 text-right font-bold font-head text-2xl">{Math.round(share * 100)} %</output>
       </div>
       <p className="mt-3">

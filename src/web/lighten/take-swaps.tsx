@@ -5,6 +5,7 @@ import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
+import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
@@ -33,16 +34,15 @@ export const TakeSwaps = memo(function TakeSwaps({ editor, version }: { editor: 
     }
   };
   return (
-    <label className="inline-flex items-center gap-2">
-      Take the swaps of
-      <select className="field w-auto max-w-64" value="" onChange={(e) => void take(e.target.value)}>
-        <option value="">another recipe…</option>
-        {others.map((r) => (
-          <option key={r.id} value={r.id}>
-            {r.title}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Picker
+      label="Take the swaps of"
+      className="w-64"
+      value=""
+      choices={[
+        { value: '', words: 'another recipe…' },
+        ...others.map((r) => ({ value: r.id as string, words: r.title })),
+      ]}
+      onPick={(id) => void (id !== '' && take(id))}
+    />
   );
 });

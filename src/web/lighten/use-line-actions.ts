@@ -17,7 +17,7 @@ import { useLatest } from '../kit/use-latest.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
 import { blankSwap } from '../swaps/blank-swap.ts';
-import type { RowActions } from './line-row.tsx';
+import type { RowActions } from './line-in-row.ts';
 
 /** The one tool that is open for a line; its menu may still be closing. */
 export type LineTool =

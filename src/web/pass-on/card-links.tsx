@@ -16,7 +16,7 @@ export function CardLinks({ h, versionId, cards }: CardLinksProps) {
   return (
     <aside
       aria-label="Links"
-      className="no-print border-ink bg-sheet px-5 py-5 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:border-l"
+      className="no-print border-ink bg-sheet px-5 py-5 desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:border-l"
     >
       <h2 className="text-xl">Pass it on</h2>
       <p className="mt-1 text-soft">

@@ -57,6 +57,7 @@ export class Documents {
   hold<N extends DocumentName>(
     key: DocumentKey & { readonly name: N },
     kept: Kept<DocumentOf<N>, ChangeOf<N>> | null,
+    begins: DocumentOf<N> | null = null,
   ): Saved<N> {
     const known = this.peek(key);
     if (known) {
@@ -68,6 +69,7 @@ export class Documents {
       key,
       kind,
       kept,
+      begins,
       outbox: this.outbox,
       server: this.server,
       tab: this.#tab,
@@ -79,6 +81,11 @@ export class Documents {
     });
     this.#open.set(keyText(key), document);
     return document;
+  }
+
+  /** A document that is shown and not made: looking saves nothing, the first change does. */
+  begin<N extends DocumentName>(key: DocumentKey & { readonly name: N }, document: DocumentOf<N>): Saved<N> {
+    return this.hold(key, null, document);
   }
 
   /** Opens a document. @throws ApiError, OfflineError when it cannot be loaded */

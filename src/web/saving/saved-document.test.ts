@@ -116,6 +116,66 @@ afterEach(() => {
   vi.restoreAllMocks();
 });
 
+describe('a document that is only begun', () => {
+  const begun = () => {
+    const { fake, outbox } = setUp();
+    const begins = { ...fake.version, revision: 0 };
+    const made: string[] = [];
+    const server: DocumentServer = {
+      ...fake.server,
+      send: async (w) => {
+        made.push(w.wish.wants);
+        return fake.server.send(w);
+      },
+      load: async () => {
+        throw new Error('nobody made it');
+      },
+    };
+    const document = new SavedDocument<Version, Change>({
+      key,
+      kind: VERSION_KIND,
+      kept: null,
+      begins,
+      outbox,
+      server,
+      tab: 'tab-1',
+    });
+    return { fake, outbox, document, made };
+  };
+  it('is shown, and neither looked for nor saved by looking', async () => {
+    const { document, made, outbox } = begun();
+    expect(document.shown.document.lines).toHaveLength(2);
+    expect(document.shown.save).toBe('saved');
+    await document.refresh();
+    await document.want({ wants: 'remove' });
+    expect(made).toEqual([]);
+    expect(outbox.kept.size).toBe(0);
+  });
+  it('is made by its first change, and the change is one of its history', async () => {
+    const { document, made, fake } = begun();
+    await document.do('Serve 3', [servings(4, 3)]);
+    expect(made).toEqual(['make', 'entry']);
+    expect(fake.version.servings).toBe(3);
+    expect(document.shown.history.undo?.label).toBe('Serve 3');
+    expect(document.isOnlyBegun).toBe(false);
+    await document.undo();
+    expect(made).toEqual(['make', 'entry', 'entry']);
+    expect(fake.version.servings).toBe(4);
+  });
+  it('keeps both wishes where the outbox is slower than the server', async () => {
+    const { document, outbox, made, fake } = begun();
+    const { put } = outbox;
+    let waits = 0;
+    outbox.put = async (w) => {
+      await new Promise((done) => setTimeout(done, 15 * waits++));
+      await put(w);
+    };
+    await document.do('Serve 3', [servings(4, 3)]);
+    expect(made).toEqual(['make', 'entry']);
+    expect(fake.version.servings).toBe(3);
+  });
+});
+
 describe('a document under the cook’s hands', () => {
   it('shows a change at once and says saved only when it is acknowledged', async () => {
     const { fake, editor, keep, kept } = setUp();

@@ -35,6 +35,8 @@ export interface SavedDocumentOptions<D, C> {
   readonly kind: DocumentKind<D, C>;
   /** What the server holds; null for one that is made here. */
   readonly kept: Kept<D, C> | null;
+  /** What is shown of one that nobody made yet; the first change makes it. */
+  readonly begins?: D | null;
   readonly outbox: Outbox;
   readonly server: DocumentServer;
   /** This tab, as the outbox knows it. */
@@ -59,7 +61,9 @@ export class SavedDocument<D, C> {
   readonly #server: DocumentServer;
   readonly #tab: string;
   readonly #onAcknowledged: (key: DocumentKey) => void;
+  readonly #begins: D | null;
   readonly #listeners = new Set<() => void>();
+  readonly #putting = new Map<string, Promise<void>>();
   #kept: Kept<D, C> | null;
   #waiting: Waiting<D, C>[] = [];
   #state: Shown<D, C> | null;
@@ -79,6 +83,7 @@ export class SavedDocument<D, C> {
     this.#server = options.server;
     this.#tab = options.tab;
     this.#onAcknowledged = options.onAcknowledged ?? (() => {});
+    this.#begins = options.begins ?? null;
     this.#state = this.#fold();
   }
 
@@ -104,6 +109,11 @@ export class SavedDocument<D, C> {
   /** Whether it was made or brought back here: a list that is older than that does not have it yet. */
   get isBroughtHere(): boolean {
     return this.#broughtHere;
+  }
+
+  /** Whether it is only shown, and the first change makes it. */
+  get isOnlyBegun(): boolean {
+    return this.#begins !== null && this.#kept === null && this.#waiting.length === 0;
   }
 
   /** Makes a change: shown at once, kept in the outbox, sent behind. */
@@ -133,6 +143,10 @@ export class SavedDocument<D, C> {
 
   /** Wants something of the document. Kept when it is acknowledged, or when it waits in the outbox for that. */
   async want(wish: Wish<D, C>): Promise<void> {
+    if (this.isOnlyBegun && wish.wants !== 'make') {
+      if (wish.wants !== 'entry') return;
+      void this.want({ wants: 'make', document: this.#begins! });
+    }
     const waiting: Waiting<D, C> = {
       key: uuid(),
       document: this.key,
@@ -145,7 +159,10 @@ export class SavedDocument<D, C> {
     if (wish.wants !== 'entry') this.#broughtHere = wish.wants !== 'remove';
     this.#refusal = null;
     this.#show();
-    await this.#outbox.put(waiting as Waiting).catch(() => undefined);
+    const put = this.#outbox.put(waiting as Waiting).catch(() => undefined);
+    this.#putting.set(waiting.key, put);
+    await put;
+    this.#putting.delete(waiting.key);
     await this.flush();
   }
 
@@ -175,6 +192,8 @@ export class SavedDocument<D, C> {
     while (!this.#closed) {
       const next = this.#waiting[0];
       if (next === undefined || this.#conflictOf(0) !== null) break;
+      // What is still being put is not settled by another tab, it is only not there yet.
+      await this.#putting.get(next.key);
       if (!(await this.#outbox.has(next.key).catch(() => true))) {
         // Another tab took it up and settled it.
         this.#drop(next);
@@ -278,6 +297,7 @@ export class SavedDocument<D, C> {
 
   /** Asks what the server holds. Nothing is lost by it: what waits is folded over the answer. */
   async refresh(): Promise<void> {
+    if (this.isOnlyBegun) return;
     const kept = await this.#server.load<D, C>(this.key).catch(() => null);
     if (kept !== null && !this.#closed) this.#accept(kept);
     if (this.#waiting.length > 0 && this.#sending === null) void this.flush();
@@ -376,7 +396,7 @@ export class SavedDocument<D, C> {
 
   #fold(): Shown<D, C> | null {
     const { document, removed, entries, conflicts } = this.#over(this.#waiting.length);
-    if (document === null) return null;
+    if (document === null) return this.#begins === null ? null : asBegun(this.#begins);
     const differences = [...conflicts.values()].flat();
     return {
       document,
@@ -414,6 +434,19 @@ export class SavedDocument<D, C> {
     clearTimeout(this.#timer);
   }
 }
+
+/** How a document is shown that nobody made yet. */
+const asBegun = <D, C>(document: D): Shown<D, C> => ({
+  document,
+  removed: false,
+  history: historyOf([]),
+  earlier: false,
+  save: 'saved',
+  revision: 0,
+  differences: [],
+  theirs: null,
+  refusal: null,
+});
 
 /** A key that is sent just before another. */
 const keyBefore = (key: string): string => `${key.slice(0, -1)}!`;

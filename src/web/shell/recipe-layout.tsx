@@ -50,8 +50,8 @@ export function RecipeLayout() {
   const current = STATIONS.findIndex((s) => `${location.pathname}/`.includes(`/${id}/${s.to}/`));
   return (
     <RecipeContext value={open}>
-      <div className="print:block! lg:grid lg:min-h-dvh lg:grid-cols-[minmax(0,1fr)_19.5rem] lg:grid-rows-[auto_1fr]">
-        <section aria-label="The recipe" className="no-print px-4 pt-5 md:px-6">
+      <div className="print:block! desk:grid desk:min-h-dvh desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]">
+        <section aria-label="The recipe" className="no-print px-edge pt-5">
           <div className="flex flex-wrap items-baseline gap-x-4">
             <PageTitle of={[recipe.title, STATIONS[current]?.name]} />
             <h1 className="text-3xl leading-tight" dir="auto">

@@ -1,10 +1,10 @@
-import { Popover } from 'radix-ui';
-import { memo, useState } from 'react';
+import { useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { panFactor, panInSteps, readPan } from '../../core/version/pan.ts';
 import { scaleChanges, scaleChangesBy } from '../../core/version/scale-version.ts';
 import type { Version } from '../../core/version/version.ts';
+import { Modal } from '../kit/modal.tsx';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
 interface ScaleFormProps {
@@ -12,48 +12,35 @@ interface ScaleFormProps {
   readonly onScale: (label: string, changes: ReturnType<typeof scaleChanges>) => void;
 }
 
+interface ScaleDialogProps {
+  readonly editor: VersionEditor;
+  readonly version: Version;
+  readonly onClose: () => void;
+}
+
 /** Makes the version for other servings, for another pan by its area, or half and double; every amount goes along. */
-export const ScaleField = memo(function ScaleField({ editor, version }: { editor: VersionEditor; version: Version }) {
-  const [open, setOpen] = useState(false);
+export function ScaleDialog({ editor, version, onClose }: ScaleDialogProps) {
   const done: ScaleFormProps['onScale'] = (label, changes) => {
     if (changes.length > 0) editor.do(label, changes);
-    setOpen(false);
+    onClose();
   };
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="btn btn-small">
-        {version.servings === null ? 'Make more or less' : `For ${trimmed(version.servings, 2)}`}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          className="panel z-40 w-80 space-y-4 p-4"
-          align="start"
-          sideOffset={6}
-          aria-label="Make more or less"
-        >
-          {version.servings !== null && <ForServings version={version} onScale={done} />}
-          <div className="flex gap-2">
-            <button
-              type="button"
-              className="btn btn-small"
-              onClick={() => done('Make half', scaleChangesBy(version, 0.5))}
-            >
-              Half
-            </button>
-            <button
-              type="button"
-              className="btn btn-small"
-              onClick={() => done('Make double', scaleChangesBy(version, 2))}
-            >
-              Double
-            </button>
-          </div>
-          <ForPan version={version} onScale={done} />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Modal title="Make more or less" onClose={onClose}>
+      <div className="space-y-5">
+        {version.servings !== null && <ForServings version={version} onScale={done} />}
+        <div className="flex gap-2">
+          <button type="button" className="btn" onClick={() => done('Make half', scaleChangesBy(version, 0.5))}>
+            Half of it
+          </button>
+          <button type="button" className="btn" onClick={() => done('Make double', scaleChangesBy(version, 2))}>
+            Double it
+          </button>
+        </div>
+        <ForPan version={version} onScale={done} />
+      </div>
+    </Modal>
   );
-});
+}
 
 /** Asks for how many servings. */
 function ForServings({ version, onScale }: ScaleFormProps) {

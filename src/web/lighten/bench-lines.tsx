@@ -11,8 +11,10 @@ import { type useCount, useOpenRecipe } from '../context/recipe-context.ts';
 import { useReadingIndex } from '../data/use-pantry-index.ts';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
-import { BenchRow, type RowActions } from './line-row.tsx';
+import { HandRow } from './hand-row.tsx';
+import type { RowActions, RowProps } from './line-in-row.ts';
 import { LineToolDialog } from './line-tool-dialog.tsx';
+import { PairRow } from './pair-row.tsx';
 import { useLineActions } from './use-line-actions.ts';
 import { useLineRows } from './use-line-rows.ts';
 
@@ -22,20 +24,24 @@ interface BenchProps {
   readonly parent: Version;
   readonly now: ReturnType<typeof useCount>;
   readonly was: VersionCount;
+  /** As on a desk, before and after side by side; else one line under the other, as in the hand. */
+  readonly inPairs: boolean;
+  /** Whose points the lines show in the hand: a place among the eaters, null for everyone. */
+  readonly pointsOf: number | null;
   /** A line as it would be with what is being typed; null when nothing is. */
   readonly onTyped: (line: Line | null) => void;
 }
 
-/** Before and after in paired rows: what each line counts for everyone, and what can be done about it. */
-export function LineTable({ editor, version, parent, now, was, onTyped }: BenchProps) {
+/** The lines before and after: what each counts, and what can be done about it. */
+export function BenchLines({ editor, version, parent, now, was, inPairs, pointsOf, onTyped }: BenchProps) {
   const { household } = useHousehold();
   const { foods } = useOpenRecipe();
   const readingIndex = useReadingIndex(household.id, foods);
   const { all: swaps } = useSwapShelf(household.id);
-  const table = useRef<HTMLTableElement>(null);
+  const lines = useRef<HTMLDivElement>(null);
   const { pairs, marks, rawNow, rawWas, roles, none, drafts, widest } = useLineRows(version, parent, now, was);
   const move: RowActions['move'] = (row, by) => {
-    const rows = [...(table.current?.querySelectorAll<HTMLTableRowElement>('tbody tr[tabindex]') ?? [])];
+    const rows = [...(lines.current?.querySelectorAll<HTMLElement>('[data-line]') ?? [])];
     rows[rows.indexOf(row) + by]?.focus();
   };
   const work = useLineActions({ editor, version, pairs, drafts, onTyped, move });
@@ -46,44 +52,51 @@ export function LineTable({ editor, version, parent, now, was, onTyped }: BenchP
     if (amountOf === null) held.current = widest;
   }, [amountOf, widest]);
   const most = amountOf === null ? widest : held.current;
+  const rows = pairs.flatMap((pair) =>
+    (pair.after.length > 0 ? pair.after : [null]).map(
+      (line, n): RowProps => ({
+        line,
+        beforeText: pair.before?.text ?? null,
+        first: n === 0,
+        withItem: pair.after[0]?.item ?? '',
+        changed: pair.changed,
+        canRestore: pair.before !== null && pair.changed,
+        canKeepAsSwap: drafts.get(pair.originLineId) != null,
+        role: line && (roles.get(line.id) ?? null),
+        onPlate: line !== null && isOnPlate(line, swaps),
+        uncounted: line !== null && (rawNow.get(line.id)?.uncounted ?? false),
+        marks,
+        before: (pair.before && rawWas.get(pair.before.id)?.raw) ?? none,
+        after: (line && !line.leftOut && rawNow.get(line.id)?.raw) || none,
+        menuOf: line !== null && work.menuOf === line.id ? version : null,
+        amountOpen: line !== null && amountOf === line.id,
+        actions: work.actions,
+      }),
+    ),
+  );
+  const keyed = rows.map((row, n) => ({ key: row.line?.id ?? `gone ${n}`, row }));
 
   return (
-    <>
-      <table
-        ref={table}
-        className="mt-3 block w-full table-fixed text-left lg:table"
-        style={{ '--most': most } as CSSProperties}
-      >
-        <caption className="sr-only">
-          The recipe as written beside the lighter one, a serving's points for each line
-        </caption>
-        <Head before={parent.kind === 'asWritten' ? 'As written' : parent.name} eaters={now.eaters} />
-        <tbody className="block lg:table-row-group">
-          {pairs.flatMap((pair) =>
-            (pair.after.length > 0 ? pair.after : [null]).map((line, n) => (
-              <BenchRow
-                key={line?.id ?? pair.originLineId}
-                line={line}
-                beforeText={pair.before?.text ?? null}
-                first={n === 0}
-                withItem={pair.after[0]?.item ?? ''}
-                changed={pair.changed}
-                canRestore={pair.before !== null && pair.changed}
-                canKeepAsSwap={drafts.get(pair.originLineId) != null}
-                role={line && (roles.get(line.id) ?? null)}
-                onPlate={line !== null && isOnPlate(line, swaps)}
-                uncounted={line !== null && (rawNow.get(line.id)?.uncounted ?? false)}
-                marks={marks}
-                before={(pair.before && rawWas.get(pair.before.id)?.raw) ?? none}
-                after={(line && !line.leftOut && rawNow.get(line.id)?.raw) || none}
-                menuOf={line !== null && work.menuOf === line.id ? version : null}
-                amountOpen={line !== null && amountOf === line.id}
-                actions={work.actions}
-              />
-            )),
-          )}
-        </tbody>
-      </table>
+    <div ref={lines} style={{ '--most': most } as CSSProperties}>
+      {inPairs ? (
+        <table className="mt-3 w-full table-fixed text-left">
+          <caption className="sr-only">
+            The recipe as written beside the lighter one, a serving's points for each line
+          </caption>
+          <PairHead before={parent.kind === 'asWritten' ? 'As written' : parent.name} eaters={now.eaters} />
+          <tbody>
+            {keyed.map(({ key, row }) => (
+              <PairRow key={key} {...row} />
+            ))}
+          </tbody>
+        </table>
+      ) : (
+        <ul aria-label="The lines, a serving's points for each" className="-mx-2 mt-3">
+          {keyed.map(({ key, row }) => (
+            <HandRow key={key} {...row} pointsOf={pointsOf} />
+          ))}
+        </ul>
+      )}
       <LineToolDialog
         tool={work.tool}
         editor={editor}
@@ -104,19 +117,19 @@ export function LineTable({ editor, version, parent, now, was, onTyped }: BenchP
           ]);
         }}
       />
-    </>
+    </div>
   );
 }
 
-function Head({ before, eaters }: { before: string; eaters: readonly CountingEater[] }) {
+function PairHead({ before, eaters }: { before: string; eaters: readonly CountingEater[] }) {
   return (
-    <thead className="hidden lg:table-header-group">
+    <thead>
       <tr className="border-rule border-b text-sm text-soft">
-        <th scope="col" className="w-40 py-1.5 pr-2 pl-2 font-normal">
+        <th scope="col" className="w-[23%] py-1.5 pr-3 pl-2 font-normal">
           {before}
         </th>
-        <th scope="col" className="w-32 px-2 font-normal">
-          Points a serving
+        <th scope="col" className="w-[13%] px-2 font-normal">
+          Points
         </th>
         {eaters.map((e) => (
           <th key={e.eater.id} scope="col" className="w-11 px-1.5 text-right font-normal">
@@ -128,7 +141,7 @@ function Head({ before, eaters }: { before: string; eaters: readonly CountingEat
         <th scope="col" className="px-3 font-normal">
           Lightened
         </th>
-        <th scope="col" className="w-20 font-normal">
+        <th scope="col" className="no-print w-20 font-normal">
           <span className="sr-only">What to do</span>
         </th>
       </tr>
