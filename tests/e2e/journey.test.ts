@@ -182,8 +182,9 @@ describe('from a pasted recipe to a shared card', () => {
 
     // Lighten.
     await page.getByRole('link', { name: 'Lighten it' }).click();
-    await page.getByRole('button', { name: 'Lighten this recipe' }).click();
     await page.getByText('Departure from the family').waitFor();
+    // Looking makes no version: the first change does.
+    await page.getByText('The first thing that you change here begins the lighter one').waitFor();
     expect(await pointsOn(page)).toEqual(asWritten);
     const swap = async (item: string, name: RegExp) => {
       await page.getByRole('button', { name: `Change ${item}`, exact: true }).click();
@@ -230,7 +231,8 @@ describe('from a pasted recipe to a shared card', () => {
     expect(await pointsOn(page)).toEqual(light);
 
     // For twice as many, and back.
-    await page.getByRole('button', { name: 'For 6', exact: true }).click();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'Make more or less: for 6' }).click();
     await page.getByLabel('Make it for').fill('12');
     await page.keyboard.press('Enter');
     await line(page, '500 g egg noodles').waitFor();

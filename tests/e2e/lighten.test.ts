@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openPage } from '../support/running-imbiss.ts';
+import { choose, expectAccessible, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -66,31 +66,36 @@ describe('finding a way', () => {
       }),
     });
     await page.goto(`${imbiss.home}/recipes/${recipe.id}/lighten`);
-    await page.getByLabel('Version', { exact: true }).selectOption({ label: 'by a way' });
+    await choose(page, 'Version', 'by a way');
     await page.getByText('Departure from the family').waitFor();
     const before = await points(page);
     expect(before).toBeGreaterThan(target);
     await page.getByRole('button', { name: 'Find a way' }).click();
-    await page.getByLabel(/^At most, Runa/).fill(String(target));
-    await page.getByRole('button', { name: 'Find it' }).click();
-    await page.getByText('every choice was weighed').waitFor();
-    const best = page.getByRole('region', { name: 'Departs least' });
-    await best
-      .getByText(/departs \d/)
-      .first()
-      .waitFor();
+    const stair = page.getByRole('list', { name: /^The stair/ });
+    await stair.waitFor();
+    // Every point that can be reached, down to one that cannot be, and why.
+    const treads = stair.locator('[data-tread]');
+    const numbers = (await treads.locator('> strong').allTextContents()).map((t) =>
+      Number.parseFloat(t.replace('½', '.5')),
+    );
+    const reached = numbers.find((n) => n <= target)!;
+    const tread = treads.nth(numbers.indexOf(reached));
     if (title === 'gratin') {
-      await page.getByRole('heading', { name: 'What each point costs' }).waitFor();
-      await expectAccessible(page, 'ways');
-      // The frontier is walked by keyboard.
-      const steps = page.getByRole('region', { name: 'All points that can be reached' }).getByRole('button');
-      await steps.first().focus();
-      await page.keyboard.press('ArrowDown');
-      await page.keyboard.press('ArrowDown');
-      expect(await steps.nth(2).getAttribute('aria-pressed')).toBe('true');
-      await page.getByRole('heading', { name: /^For \d/ }).waitFor();
-    }
-    await best.getByRole('button', { name: 'Take this way' }).click();
+      await expectAccessible(page, 'the stair');
+      // It is gone down by keyboard; whoever leads stands where the focus is.
+      await treads.first().focus();
+      for (let i = 0; i < numbers.indexOf(reached); i++) await page.keyboard.press('ArrowDown');
+      await page.keyboard.press('Enter');
+      expect(await stair.locator('li[data-at] [data-tread] > strong').first().textContent()).toMatch(/^\d/);
+      await page.getByRole('region', { name: /^The way to/ }).waitFor();
+      await page.getByRole('button', { name: /^Other ways to/ }).click();
+      await page.getByRole('button', { name: 'Take this way' }).first().waitFor();
+      await expectAccessible(page, 'a tread that is open');
+    } else await tread.click();
+    await page.getByText('every choice was weighed').waitFor();
+    await page.getByRole('button', { name: 'Take this', exact: true }).click();
+    // Who took it is where it changed something.
+    await expect.poll(() => page.evaluate(() => document.activeElement?.hasAttribute('data-line'))).toBe(true);
     await saved(page);
     expect(await points(page)).toBeLessThanOrEqual(target);
     await page.getByRole('button', { name: 'Undo' }).first().click();
@@ -116,7 +121,8 @@ describe('finding a way', () => {
       await expect.poll(departure).toBe(was);
     }
     if (title === 'gratin') {
-      await page.getByLabel('beside').selectOption({ index: 1 });
+      await page.getByRole('button', { name: 'More about this version' }).click();
+      await page.getByRole('menuitemradio').last().click();
       // Of what is left out nothing may stay: the key asks nothing there.
       const out = page.locator('tbody tr', { hasText: 'left out' }).first();
       if ((await out.count()) > 0) {
@@ -135,17 +141,26 @@ describe('finding a way', () => {
     await context.close();
   });
 
-  it('says what stands in the way, and takes the closest', async () => {
+  it('says what stands in the way', async () => {
     const context = await imbiss.browser.newContext();
     const { page, errors } = await openPage(context);
-    const recipe = recipes.find((r) => r.title.includes('Walnut'))!;
-    await page.goto(`${imbiss.home}/recipes/${recipe.id}/lighten`);
+    const open = (title: string) =>
+      page.goto(`${imbiss.home}/recipes/${recipes.find((r) => r.title.includes(title))!.id}/lighten`);
+    // Walnuts are kept, and somebody at the table is allergic to them.
+    await open('Walnut');
     await page.getByText('Departure from the family').waitFor();
     await page.getByRole('button', { name: 'Find a way' }).click();
-    await page.getByLabel(/^At most, Runa/).fill('0');
-    await page.getByLabel('Lines to change at most').fill('1');
-    await page.getByRole('button', { name: 'Find it' }).click();
-    await page.getByText('Nothing reaches it.').waitFor();
+    await page.getByText(/No way can be found: walnuts must go \(Tomas: allergic/).waitFor();
+    await open('goulash');
+    await page.getByText('Departure from the family').waitFor();
+    await page.getByRole('button', { name: 'Find a way' }).click();
+    await page.getByRole('button', { name: 'No limits. Set some' }).click();
+    await page.getByLabel('Calories at most').fill('5');
+    await page.getByRole('button', { name: 'Keep to these' }).click();
+    await page.getByText('The calories do not come down that far.').waitFor();
+    await page.getByRole('button', { name: 'Limits: at most 5 kcal' }).click();
+    await page.getByRole('button', { name: 'No limits', exact: true }).click();
+    await page.getByText(/cannot be reached\. .* still count/).waitFor();
     expect(errors).toEqual([]);
     await context.close();
   });

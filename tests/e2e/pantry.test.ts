@@ -174,16 +174,13 @@ describe('the pantry', () => {
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'walnuts, 360 g' }).waitFor();
     await page.getByRole('link', { name: 'Lighten it' }).click();
-    await page.getByRole('button', { name: 'Lighten this recipe' }).click();
-    await page.getByRole('button', { name: 'For 8' }).click();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'Make more or less: for 8' }).click();
     await page.getByLabel('Your pan').fill('9x13 inch');
     await page.getByText('1.83 times as much').waitFor();
     await expectAccessible(page, 'another pan');
     await page.getByRole('button', { name: 'Fit it to the pan' }).click();
-    await page
-      .getByRole('button', { name: 'For 14.62' })
-      .or(page.getByRole('button', { name: 'For 14.63' }))
-      .waitFor();
+    await page.getByText(/A serving, of 14⅝/).waitFor();
     await page.locator('tbody tr', { hasText: 'eggs (274 g)' }).waitFor();
     expect(errors).toEqual([]);
     await context.close();

@@ -27,9 +27,9 @@ describe('swaps of the family', () => {
     const { page, errors } = await openPage(context);
     await page.goto(`${home()}/recipes/${recipe('Cucumber salad')}/lighten`);
     await page.getByText('Departure from the family').waitFor();
-    await page.getByRole('button', { name: 'Another version' }).click();
-    await page.getByRole('menuitem', { name: 'From the one as written' }).click();
-    await page.getByText(/^Departure from the family.s dish: 0 of 100/).waitFor();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'Another version, from the one as written' }).click();
+    await page.getByText(/^Departure from the family.*: 0 of 100/).waitFor();
 
     // What is typed counts with every key, before it is taken; Escape leaves it as it was.
     const before = await points(page);
@@ -48,6 +48,7 @@ describe('swaps of the family', () => {
     expect(await points(page)).toBeLessThan(before);
 
     await page.getByRole('button', { name: 'Change soured cream' }).click();
+    await page.getByRole('menuitem', { name: /^More:/ }).click();
     await page.getByRole('menuitem', { name: 'Keep this change as a swap' }).click();
     const form = page.getByRole('dialog', { name: 'Keep this change as a swap' });
     await expectAccessible(page, 'swap form');
@@ -59,13 +60,13 @@ describe('swaps of the family', () => {
     await form.getByRole('button', { name: 'Keep the swap' }).click();
     await form.waitFor({ state: 'detached' });
     await saved(page);
-    await page.getByText(/^Departure from the family.s dish: 4 of 100/).waitFor();
+    await page.getByText(/^Departure from the family.*: 4 of 100/).waitFor();
 
     // On another dish with soured cream it is offered, and brings its step along.
     await page.goto(`${home()}/recipes/${recipe('goulash')}/lighten`);
-    await page.getByRole('button', { name: 'Another version' }).click();
-    await page.getByRole('menuitem', { name: 'From the one as written' }).click();
-    await page.getByText(/^Departure from the family.s dish: 0 of 100/).waitFor();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'Another version, from the one as written' }).click();
+    await page.getByText(/^Departure from the family.*: 0 of 100/).waitFor();
     await page.getByRole('button', { name: 'Change soured cream' }).click();
     await page.getByRole('menuitem', { name: /less cream, as at home/ }).click();
     await page.getByRole('button', { name: 'Swap that much' }).click();
@@ -89,9 +90,9 @@ describe('the plate and two versions', () => {
     const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
     const { page, errors } = await openPage(context);
     await page.goto(`${home()}/recipes/${recipe('Mushroom and barley')}/lighten`);
-    await page.getByRole('button', { name: 'Another version' }).click();
-    await page.getByRole('menuitem', { name: 'From the one as written' }).click();
-    await page.getByText(/^Departure from the family.s dish: 0 of 100/).waitFor();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'Another version, from the one as written' }).click();
+    await page.getByText(/^Departure from the family.*: 0 of 100/).waitFor();
     await page.getByRole('button', { name: 'Change soured cream' }).click();
     await page
       .getByRole('menuitem', { name: /the soured cream at the table/ })
@@ -100,7 +101,8 @@ describe('the plate and two versions', () => {
     await saved(page);
     await page.getByText('On the plate, as each likes it').waitFor();
     const without = await points(page);
-    await page.getByRole('link', { name: 'Side by side' }).click();
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: /^Side by side/ }).click();
     await page.getByRole('heading', { name: 'Steps' }).waitFor();
     const lines = page.getByRole('region', { name: 'Lines' });
     await lines.getByRole('row', { name: /150 g soured cream.*none/ }).waitFor();

@@ -45,6 +45,12 @@ export async function expectNoSideways(page: Page, where: string): Promise<void>
   expect(sideways, `${where} scrolls sideways`).toBeLessThanOrEqual(0);
 }
 
+/** Picks something from a list that opens, by its label. */
+export async function choose(page: Page, label: string, words: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.getByRole('option', { name: words }).click();
+}
+
 /** A page that fails the test on any error in its console. */
 export async function openPage(context: BrowserContext): Promise<{ page: Page; errors: string[] }> {
   context.setDefaultTimeout(10_000);

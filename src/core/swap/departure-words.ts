@@ -27,6 +27,10 @@ export function departureIn(departure: number): string {
   return UP_TO.find(([upTo]) => departure <= upTo + 1e-9)?.[1] ?? 'another dish';
 }
 
+/** How far along the scale's words a departure is: 0 as it was, 4 another dish. */
+export const departureStep = (departure: number): number =>
+  departure === 0 ? 0 : 1 + UP_TO.findIndex(([upTo]) => departure <= upTo + 1e-9);
+
 /**
  * A departure as it is shown: the number, and what it means.
  *

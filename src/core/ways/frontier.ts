@@ -10,25 +10,25 @@ export function frontierOf(bench: SearchModel, aim: Aim, of: number, options: Wa
   const { step } = counter.program.rule;
   const free = { ...aim, points: aim.points.map((p, i) => (i === of ? null : p)) };
   const out: FrontierPoint[] = [];
-  const start = search(bench, free, bench.choices, options.stop).way;
-  if (start === null) return [];
-  const top = start.points[of]!;
-  out.push({ points: top, departure: start.departure, way: start });
+  const start = search(bench, free, bench.choices, options.stop);
+  if (start.way === null) return [];
+  const top = start.way.points[of]!;
+  out.push({ points: top, departure: start.way.departure, way: start.way, proved: start.proved });
   for (let points = top - step; points >= -1e-9; points -= step) {
     if (options.stop?.()) break;
-    const found = search(
+    const { way: found, proved } = search(
       bench,
       { ...free, points: free.points.map((p, i) => (i === of ? points : p)) },
       bench.choices,
       options.stop,
-    ).way;
+    );
     options.progress?.(0.5 + (0.5 * (top - points)) / Math.max(step, top));
     if (found === null) break;
     const last = out[out.length - 1]!;
     // One way may reach several points at once: it stands at the fewest.
     if (found.departure === last.departure)
-      out[out.length - 1] = { points: found.points[of]!, departure: found.departure, way: found };
-    else out.push({ points: found.points[of]!, departure: found.departure, way: found });
+      out[out.length - 1] = { points: found.points[of]!, departure: found.departure, way: found, proved };
+    else out.push({ points: found.points[of]!, departure: found.departure, way: found, proved });
     points = Math.min(points, found.points[of]!);
   }
   return out;

@@ -6,13 +6,19 @@ import type { Obstacle, Way } from './way.ts';
 
 /** What stands in the way of an aim, and the closest way to it. */
 export function obstacleOf(bench: SearchModel, aim: Aim, stop: (() => boolean) | undefined): Obstacle {
+  const words = obstacleWords(bench, aim, stop);
+  return { words, closest: bench.choices.some((l) => l.choices.length === 0) ? null : closestTo(bench, aim, stop) };
+}
+
+/** What stands in the way of an aim, in words. */
+export function obstacleWords(bench: SearchModel, aim: Aim, stop: (() => boolean) | undefined): string[] {
   const words: string[] = [];
   const blocked = bench.choices.find((l) => l.choices.length === 0);
   if (blocked) {
     words.push(
       `${blocked.item} must go (${blocked.mustGo.join('; ')}), and ${blocked.kept ? 'it is kept' : 'nothing known stands in for it'}.`,
     );
-    return { words, closest: null };
+    return words;
   }
   bench.counters.forEach((counter, i) => {
     const most = aim.points[i] ?? null;
@@ -49,7 +55,7 @@ export function obstacleOf(bench: SearchModel, aim: Aim, stop: (() => boolean) |
     }
     if (words.length === 0) words.push('Each limit can be met, but not all of them together.');
   }
-  return { words, closest: closestTo(bench, aim, stop) };
+  return words;
 }
 
 /** The way nearest to the aim: every counter a step looser at a time, until one is found. */

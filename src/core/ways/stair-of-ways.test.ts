@@ -51,6 +51,7 @@ describe('the stair of ways', () => {
   it('has no tread where a limit cannot be kept, and says which', () => {
     const none = stairOfWays(bench, testAim([null, null], { kcal: 10 }), 0, {});
     expect(none.treads).toEqual([]);
+    expect(none.below!.points).toBeNull();
     expect(none.below!.words).toContain('The calories do not come down that far.');
   });
   it('keeps the others’ limits', () => {

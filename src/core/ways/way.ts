@@ -22,6 +22,8 @@ export interface FrontierPoint {
   readonly points: number;
   readonly departure: number;
   readonly way: Way;
+  /** Whether it is proved that nothing departs less. */
+  readonly proved: boolean;
 }
 
 /** What stands in the way of an aim, in words, and the closest that can be reached. */

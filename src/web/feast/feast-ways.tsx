@@ -121,10 +121,8 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
         <WaysFound
           answer={state.answer}
           from=", beyond what is changed already"
-          varying={varying}
           words={{
             eaters,
-            each: 'of the plate',
             grams: count.grams,
             dishOf: (lineId) => dishOf(lineId)?.title ?? '',
             toGet: context.toGet,

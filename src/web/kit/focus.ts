@@ -33,3 +33,17 @@ export function giveBack(opener: HTMLElement | null): void {
   main.tabIndex = -1;
   main.focus();
 }
+
+/**
+ * Puts the focus on what came of an action, once it is there: after the page is drawn anew, and after a dialog that closes
+ * has given the focus back.
+ */
+export function focusSoon(selector: string): void {
+  setTimeout(() => {
+    const found = document.querySelector<HTMLElement>(selector);
+    if (found === null) return;
+    if (found.tabIndex < 0 && !found.hasAttribute('tabindex')) found.tabIndex = -1;
+    found.focus({ preventScroll: true });
+    found.scrollIntoView({ block: 'nearest' });
+  }, 60);
+}

@@ -8,13 +8,15 @@ interface ModalProps {
   readonly onClose: () => void;
   readonly children: ReactNode;
   readonly wide?: boolean;
+  /** As high as the page, for what is a page of its own. */
+  readonly full?: boolean;
 }
 
 /**
  * A dialog over the page; Escape and a press outside close it. It opens on its first field (by touch on its heading, so
  * that no keyboard jumps up) and gives the focus back to what opened it.
  */
-export function Modal({ title, onClose, children, wide = false }: ModalProps) {
+export function Modal({ title, onClose, children, wide = false, full = false }: ModalProps) {
   const heading = useRef<HTMLHeadingElement>(null);
   const opener = useRef<HTMLElement | null | undefined>(undefined);
   // What opened it has the focus while this is drawn for the first time.
@@ -33,7 +35,7 @@ export function Modal({ title, onClose, children, wide = false }: ModalProps) {
             e.preventDefault();
             giveBack(opener.current ?? null);
           }}
-          className={`panel fixed top-2 left-1/2 z-50 max-h-[calc(100dvh-1rem)] w-[calc(100vw-1rem)] -translate-x-1/2 overflow-auto p-5 pt-0 sm:top-1/2 sm:max-h-[92dvh] sm:-translate-y-1/2 ${wide ? 'max-w-4xl' : 'max-w-xl'}`}
+          className={`panel fixed top-2 left-1/2 z-50 max-h-[calc(100dvh-1rem)] w-[calc(100vw-1rem)] -translate-x-1/2 overflow-auto p-5 pt-0 sm:top-1/2 sm:max-h-[92dvh] sm:-translate-y-1/2 ${full ? 'h-[calc(100dvh-1rem)] max-w-5xl sm:h-[92dvh]' : wide ? 'max-w-4xl' : 'max-w-xl'}`}
         >
           <div className="sticky top-0 z-10 mb-3 flex items-start justify-between gap-4 bg-sheet pt-5 pb-1">
             <Dialog.Title ref={heading} tabIndex={-1} className="text-2xl">

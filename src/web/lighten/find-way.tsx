@@ -1,9 +1,6 @@
 import { useState } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
-import { formatPoints, formatTarget } from '../../core/program/format-points.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
-import { firstTarget } from '../../core/ways/least-points.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
 import type { OtherWay } from '../../core/ways/other-ways.ts';
 import { readWithout } from '../../core/ways/without.ts';
@@ -11,13 +8,14 @@ import { type CountingEater, useHousehold } from '../context/household-context.t
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { Modal } from '../kit/modal.tsx';
 import { numberTyped } from '../kit/number-typed.ts';
+import { OneOfFew } from '../kit/one-of-few.tsx';
+import { noLimits } from '../ways/limits.ts';
+import { LimitsLine } from '../ways/limits-line.tsx';
 import { OtherWays } from '../ways/other-ways-list.tsx';
-import { SearchBar } from '../ways/search-bar.tsx';
+import { StairOfWays } from '../ways/stair-of-ways.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
-import { useAroundWays, useWays } from '../ways/use-ways.ts';
-import { WaysFound } from '../ways/ways-found.tsx';
+import { findOnce, useOtherWays, useWayStair } from '../ways/use-ways.ts';
 import type { WaysQuestion } from '../ways/ways-worker.ts';
-import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
 
 interface FindWayProps {
   readonly version: Version;
@@ -29,27 +27,18 @@ interface FindWayProps {
   readonly onClose: () => void;
 }
 
-/** Asks for the least that has to change for a target, and shows the ways, the frontier, and what stands in the way. */
+/** The stair of a dish: every point that can be reached, with what it costs; nothing is asked before it is there. */
 export function FindWay({ version, count, eaters, onTake, onOther, onClose }: FindWayProps) {
   const { eaters: people } = useHousehold();
   const { page, foods } = useOpenRecipe();
   const context = useSearchContext(foods);
-  const { state, find, cancel } = useWays();
-  /** What was typed; null where the target is still the one to begin with. */
-  const [typed, setTyped] = useState<readonly (string | null)[]>(() => count.counts.map(() => null));
-  const [kcal, setKcal] = useState('');
-  const [protein, setProtein] = useState('');
-  const [sodium, setSodium] = useState('');
-  const [changes, setChanges] = useState('');
-  const [without, setWithout] = useState('');
-  const [grams, setGrams] = useState('');
-  const [onlyHouse, setOnlyHouse] = useState(false);
-  const [varying, setVarying] = useState(0);
+  const [lead, setLead] = useState(0);
+  const [limits, setLimits] = useState(() => noLimits(eaters.length));
   const lacking = context.stock.filter((s) => s.lacking && s.foodId !== null);
-  const questionFor = (points: readonly (number | null)[]): WaysQuestion => {
-    const asked = readWithout(without.split(','));
+  const questionFor = (leadPoints: number | null): WaysQuestion => {
+    const asked = readWithout(limits.without.split(','));
     return {
-      ...context.shared([version], page.foods, onlyHouse),
+      ...context.shared([version], page.foods, limits.onlyHouse),
       subject: {
         kind: 'dish',
         version,
@@ -62,103 +51,80 @@ export function FindWay({ version, count, eaters, onTake, onOther, onClose }: Fi
         },
       },
       aim: {
-        points,
-        kcal: numberTyped(kcal),
-        protein: numberTyped(protein),
-        sodium: numberTyped(sodium),
-        grams: numberTyped(grams),
-        changes: numberTyped(changes),
+        points: eaters.map((_, i) => (i === lead ? leadPoints : numberTyped(limits.points[i] ?? ''))),
+        kcal: numberTyped(limits.kcal),
+        protein: numberTyped(limits.protein),
+        sodium: numberTyped(limits.sodium),
+        grams: numberTyped(limits.grams),
+        changes: numberTyped(limits.changes),
       },
       inner: page.inner.map((i) => i.version),
       counters: eaters.map((e) => e.counter),
-      frontierOf: varying,
+      frontierOf: leadPoints === null ? lead : null,
     };
   };
-  const around = useAroundWays(() => questionFor(eaters.map(() => null)));
-  const least = around?.least ?? null;
-  const targets = typed.map((t, i): string => {
-    if (t !== null) return t;
-    if (i > 0 || least === null) return '';
-    return formatTarget(firstTarget(count.counts[i]!.points, least[i]!, eaters[i]!.program.rule.step));
-  });
+  const stair = useWayStair(() => questionFor(null), JSON.stringify([lead, limits]));
+  const others = useOtherWays(() => questionFor(null));
   const kept = version.lines.filter((l) => l.kept && !l.leftOut);
-  const search = () => find(questionFor(targets.map(numberTyped)));
   return (
-    <Modal title="Find a way" wide onClose={onClose}>
-      <form
-        className="grid gap-x-4 gap-y-3 sm:grid-cols-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          search();
-        }}
-      >
-        {eaters.map((e, i) => (
-          <WishField
-            key={e.eater.id}
-            label={
-              <>
-                At most, {e.eater.name} <span className="mark">{e.program.mark}</span>
-              </>
-            }
-            hint={`now ${formatPoints(count.counts[i]!.points)}${least === null ? '' : `, at least ${formatPoints(least[i]!)}`}`}
-            value={targets[i]!}
-            onChange={(v) => setTyped(typed.map((t, n) => (n === i ? v : t)))}
-          />
-        ))}
-        <WishField
-          label="Calories at most"
-          hint={count.perServing.kcal.value === null ? '' : `now ${Math.round(count.perServing.kcal.value)}`}
-          value={kcal}
-          onChange={setKcal}
+    <Modal title="Find a way" full onClose={onClose}>
+      {eaters.length > 1 && (
+        <OneOfFew
+          label="Whose stair"
+          value={String(lead)}
+          choices={eaters.map((e, i) => ({ value: String(i), words: `${e.eater.name}'s` }))}
+          onPick={(at) => setLead(Number(at))}
         />
-        <WishField
-          label="Protein at least, g"
-          hint={count.perServing.protein.value === null ? '' : `now ${trimmed(count.perServing.protein.value, 0)}`}
-          value={protein}
-          onChange={setProtein}
-        />
-        <WishField
-          label="Sodium at most, mg"
-          hint={count.perServing.sodium.value === null ? '' : `now ${Math.round(count.perServing.sodium.value)}`}
-          value={sodium}
-          onChange={setSodium}
-        />
-        <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
-        <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
-        <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
-        <WishField
-          label="A serving weighs at least, g"
-          hint={`now ${Math.round(count.servingGrams)}`}
-          value={grams}
-          onChange={setGrams}
-        />
-        <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
-        {kept.length > 0 && (
-          <p className="col-span-full text-sm">
-            Kept, and not touched: <strong className="font-normal">{kept.map((l) => l.text).join(' · ')}</strong>
+      )}
+      <LimitsLine limits={limits} onLimit={setLimits} eaters={eaters} lead={lead} count={count} stock={context.stock} />
+      {(kept.length > 0 || lacking.length > 0) && (
+        <p className="text-soft text-sm">
+          {kept.length > 0 && <>Kept, and not touched: {kept.map((l) => l.text).join(' · ')}. </>}
+          {lacking.length > 0 && <>Cannot be had: {lacking.map((s) => s.name).join(', ')}.</>}
+        </p>
+      )}
+      <div className="mt-2" aria-busy={stair.kind === 'searching'}>
+        <p className="sr-only" role="status">
+          {stair.kind === 'searching' && 'Looking for every point that can be reached.'}
+          {stair.kind === 'found' &&
+            `${stair.answer.treads.length} points can be reached. The arrows go down the stair.`}
+        </p>
+        {stair.kind === 'searching' && (
+          <p className="flex min-h-40 items-center gap-3 text-soft">
+            <progress value={stair.done} max={1} aria-label="Searching" /> Weighing every choice…
           </p>
         )}
-        <SearchBar state={state} onCancel={cancel}>
-          {lacking.length > 0 && (
-            <span className="text-soft text-sm">Cannot be had: {lacking.map((s) => s.name).join(', ')}.</span>
-          )}
-        </SearchBar>
-      </form>
-      {state.kind === 'found' && (
-        <WaysFound
-          answer={state.answer}
-          from={
-            version.lines.some((l) => l.swapId !== null || l.leftOut)
-              ? ', beyond what is changed already'
-              : ' from the family’s dish'
-          }
-          varying={varying}
-          words={{ eaters, each: 'a serving', grams: count.servingGrams, toGet: context.toGet, onTake }}
-        />
-      )}
-      {around && around.others.length > 0 && (
-        <OtherWays others={around.others} count={count} eaters={eaters} onTake={onOther} />
-      )}
+        {stair.kind === 'failed' && (
+          <p className="note mt-4" role="alert">
+            The search failed: {stair.words} Change a limit and look again.
+          </p>
+        )}
+        {stair.kind === 'found' && (
+          <>
+            <StairOfWays
+              key={`${lead} ${JSON.stringify(limits)}`}
+              stair={stair.answer}
+              now={count.counts.map((c) => c.points)}
+              lead={lead}
+              onLead={setLead}
+              swaps={context.swaps}
+              words={{ eaters, grams: count.servingGrams, toGet: context.toGet, onTake }}
+              others={async (points) => (await findOnce(questionFor(points))).ways.filter((w) => w.differs !== null)}
+            />
+            {stair.answer.stopped && (
+              <p className="note mt-3">
+                The search took too long and was ended: what is here holds, and there may be more. Keep more lines, and
+                look again.
+              </p>
+            )}
+            {others.length > 0 && <OtherWays others={others} count={count} eaters={eaters} onTake={onOther} />}
+            <p className="mt-4 text-soft text-sm">
+              The words say how far the dish goes from the family's, as far as the swaps are known to take it and your
+              table has said how it was: nobody notices, a little, clearly, another dish.
+            </p>
+          </>
+        )}
+      </div>
     </Modal>
   );
 }

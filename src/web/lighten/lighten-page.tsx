@@ -10,6 +10,7 @@ import { StepsEditor } from '../components/steps-editor.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { refresh } from '../data/queries.ts';
+import { focusSoon } from '../kit/focus.ts';
 import { sayError } from '../kit/say-error.ts';
 import { useIsDesk } from '../kit/use-width.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
@@ -136,6 +137,7 @@ function TheBench({
             onTake={(picked, label) => {
               setFinding(false);
               bench.takeWay(picked, label);
+              focusSoon(`[data-line="${picked[0]?.lineId}"]`);
             }}
             onOther={(way) => {
               setFinding(false);

@@ -1,36 +1,39 @@
-import { proxy, wrap } from 'comlink';
+import { proxy, type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { OtherWay } from '../../core/ways/other-ways.ts';
+import type { WayStair } from '../../core/ways/stair-of-ways.ts';
 import { errorWords } from '../kit/say-error.ts';
 import type { WaysQuestion, WaysWorker } from './ways-worker.ts';
 
-export type WaysState =
+export type SearchState<A> =
   | { readonly kind: 'idle' }
   | { readonly kind: 'searching'; readonly done: number }
-  | { readonly kind: 'found'; readonly answer: WaysAnswer }
+  | { readonly kind: 'found'; readonly answer: A }
   | { readonly kind: 'failed'; readonly words: string };
+export type WaysState = SearchState<WaysAnswer>;
 
-/** A search for ways in a worker: started, watched, cancelled. */
-export function useWays(): { state: WaysState; find: (q: WaysQuestion) => void; cancel: () => void } {
-  const [state, setState] = useState<WaysState>({ kind: 'idle' });
+type Work<A> = (worker: Remote<WaysWorker>, progress: (done: number) => void) => Promise<A>;
+
+/** Work of a search in a worker: started, watched, ended. A newer one ends the one before. */
+function useSearch<A>() {
+  const [state, setState] = useState<SearchState<A>>({ kind: 'idle' });
   const worker = useRef<Worker | null>(null);
   const end = useCallback(() => {
     worker.current?.terminate();
     worker.current = null;
   }, []);
   useEffect(() => end, [end]);
-  const find = useCallback(
-    (q: WaysQuestion) => {
+  const start = useCallback(
+    (work: Work<A>) => {
       end();
       const own = new Worker(new URL('./ways-worker.ts', import.meta.url), { type: 'module' });
       worker.current = own;
       setState({ kind: 'searching', done: 0 });
-      wrap<WaysWorker>(own)
-        .find(
-          q,
-          proxy((done: number) => worker.current === own && setState({ kind: 'searching', done })),
-        )
+      work(
+        wrap<WaysWorker>(own),
+        proxy((done: number) => worker.current === own && setState({ kind: 'searching', done })),
+      )
         .then((answer) => {
           if (worker.current !== own) return;
           setState({ kind: 'found', answer });
@@ -46,25 +49,56 @@ export function useWays(): { state: WaysState; find: (q: WaysQuestion) => void; 
     end();
     setState({ kind: 'idle' });
   }, [end]);
+  return { state, start, cancel };
+}
+
+/** A search for ways to an aim. */
+export function useWays(): { state: WaysState; find: (q: WaysQuestion) => void; cancel: () => void } {
+  const { state, start, cancel } = useSearch<WaysAnswer>();
+  const find = useCallback((q: WaysQuestion) => start((w, progress) => w.find(q, progress)), [start]);
   return { state, find, cancel };
 }
 
-/** What is known before anything is searched: the fewest points, and how the dish is lighter in other ways. */
-export interface AroundWays {
-  readonly least: readonly number[];
-  readonly others: readonly OtherWay[];
+/**
+ * The stair of a question, looked for by itself, and anew whenever the question is another.
+ *
+ * @param key what tells one question from the next
+ */
+export function useWayStair(question: () => WaysQuestion, key: string): SearchState<WayStair> {
+  const { state, start } = useSearch<WayStair>();
+  const ask = useRef(question);
+  ask.current = question;
+  // The key is what tells one question from the next.
+  useEffect(() => {
+    const q = ask.current();
+    start((w, progress) => w.stair(q, progress));
+  }, [key, start]);
+  return state;
 }
 
-/** What is known around a search, worked out beside the page; null until it is. */
-export function useAroundWays(question: () => WaysQuestion): AroundWays | null {
-  const [around, setAround] = useState<AroundWays | null>(null);
+/** Looks for ways once. */
+export async function findOnce(q: WaysQuestion): Promise<WaysAnswer> {
+  const own = new Worker(new URL('./ways-worker.ts', import.meta.url), { type: 'module' });
+  try {
+    return await wrap<WaysWorker>(own).find(
+      q,
+      proxy(() => undefined),
+    );
+  } finally {
+    own.terminate();
+  }
+}
+
+/** How one dish is lighter in other ways, worked out beside the page; empty until it is. */
+export function useOtherWays(question: () => WaysQuestion): readonly OtherWay[] {
+  const [others, setOthers] = useState<readonly OtherWay[]>([]);
   const ask = useRef(question);
   useEffect(() => {
     const own = new Worker(new URL('./ways-worker.ts', import.meta.url), { type: 'module' });
     let wanted = true;
     wrap<WaysWorker>(own)
-      .around(ask.current())
-      .then((found) => wanted && setAround(found))
+      .others(ask.current())
+      .then((found) => wanted && setOthers(found))
       .catch(() => undefined)
       .finally(() => own.terminate());
     return () => {
@@ -72,5 +106,5 @@ export function useAroundWays(question: () => WaysQuestion): AroundWays | null {
       own.terminate();
     };
   }, []);
-  return around;
+  return others;
 }

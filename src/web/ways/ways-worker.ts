@@ -11,10 +11,10 @@ import type { Version } from '../../core/version/version.ts';
 import type { Aim } from '../../core/ways/aim.ts';
 import { searchBench, type WaysAnswer } from '../../core/ways/find-ways.ts';
 import type { House } from '../../core/ways/in-house.ts';
-import { leastPoints } from '../../core/ways/least-points.ts';
 import type { ChoiceContext } from '../../core/ways/line-choices.ts';
 import { type OtherWay, otherWays } from '../../core/ways/other-ways.ts';
 import { benchOf, type SearchModel } from '../../core/ways/search-model.ts';
+import { stairOfWays, type WayStair } from '../../core/ways/stair-of-ways.ts';
 
 /** What is searched: one dish, or all dishes of a feast. */
 export type WaysSubject =
@@ -40,7 +40,8 @@ export interface WaysQuestion {
   readonly verdicts: readonly Verdict[];
   /** What somebody at the table would rather not eat. */
   readonly ratherNot: readonly string[];
-  readonly frontierOf: number;
+  /** Whose every point is looked for; null for nobody's. */
+  readonly frontierOf: number | null;
 }
 
 /** A search that takes longer ends with what it has, and says so. */
@@ -75,14 +76,15 @@ function benchFor(q: WaysQuestion): SearchModel {
 
 /** Searches away from the page, so that it never stutters. Ending the worker ends the search. */
 const ways = {
-  /** How few points each counter can surely come to, and how one dish is lighter in other ways. */
-  around(q: WaysQuestion): { readonly least: number[]; readonly others: OtherWay[] } {
-    const { subject } = q;
-    const others =
-      subject.kind === 'dish'
-        ? otherWays(subject.version, { ...contextOf(q), title: subject.title, without: subject.without })
-        : [];
-    return { least: leastPoints(benchFor(q)), others };
+  /** How one dish is lighter in other ways. */
+  others: (q: WaysQuestion): OtherWay[] =>
+    q.subject.kind === 'dish'
+      ? otherWays(q.subject.version, { ...contextOf(q), title: q.subject.title, without: q.subject.without })
+      : [],
+  /** Every point that one counter can come to, each at its least departure. */
+  stair(q: WaysQuestion, progress: (done: number) => void): WayStair {
+    const ends = performance.now() + LONGEST_MS;
+    return stairOfWays(benchFor(q), q.aim, q.frontierOf ?? 0, { progress, stop: () => performance.now() > ends });
   },
   find(q: WaysQuestion, progress: (done: number) => void): WaysAnswer {
     const bench = benchFor(q);
