@@ -50,6 +50,7 @@ const asWritten: Version = {
   name: 'as written',
   servings: 12,
   dish: null,
+  madeFor: null,
   lines,
   steps: [],
   revision: 0,

@@ -26,6 +26,7 @@ function versionOf(n: number, kind: 'asWritten' | 'lightened', lines: number): V
     name: kind === 'asWritten' ? 'as written' : 'lightened',
     servings: 2 + (n % 9),
     dish: null,
+    madeFor: null,
     lines: Array.from({ length: lines }, (_, i): Line => {
       const food = FOODS[(n * 7 + i * 31) % FOODS.length]!;
       const grams = (kind === 'asWritten' ? 60 : 40) + ((n * 13 + i * 17) % 200);
@@ -103,6 +104,8 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
           claims: [],
           facts: { makes: null, times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
           settled: [],
+          shownVersionId: null,
+          favourite: false,
           notes: '',
           asWritten: versionOf(n, 'asWritten', lines),
         });

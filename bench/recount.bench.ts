@@ -48,6 +48,7 @@ const version: Version = {
   name: 'v',
   servings: 6,
   dish: null,
+  madeFor: null,
   lines,
   steps: [],
   revision: 0,

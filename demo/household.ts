@@ -7,6 +7,10 @@ export const DEMO_HOUSEHOLD = { id: 'demo-household', name: 'Above the bakery' }
 export const DEMO_FEAST = {
   id: 'demo-feast-harvest',
   name: 'Harvest supper',
+  guests: [
+    { name: 'Aunt Berthe', allergies: ['crustaceans'], avoids: [] },
+    { name: 'Lukas from the boathouse', allergies: [], avoids: ['liver'] },
+  ],
   people: 14,
   /** Points of the whole plate at most, by eater. */
   targets: { 'demo-eater-runa': 20, 'demo-eater-tomas': 17 },

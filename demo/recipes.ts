@@ -25,6 +25,9 @@ export const DEMO_RECIPES: readonly DemoRecipe[] = [
     },
     text: `Vegetable stock for the week
 Makes 8 servings
+Prep time: 20 minutes
+Cook time: 55 minutes
+Total time: 75 minutes
 
 Ingredients
 2 onions
@@ -55,6 +58,9 @@ Steps
     },
     text: `Potato and leek gratin
 Serves 6
+Prep time: 30 minutes
+Cook time: 60 minutes
+Total time: 90 minutes
 
 Ingredients
 1.2 kg potatoes
@@ -88,6 +94,9 @@ Steps
     takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
     text: `Beef goulash
 Serves 6
+Prep time: 25 minutes
+Cook time: 150 minutes
+Total time: 175 minutes
 
 Ingredients
 1 kg beef brisket, cubed
@@ -122,6 +131,9 @@ Steps
     },
     text: `Buckwheat pancakes with mushrooms
 Makes 8 pancakes
+Prep time: 25 minutes
+Cook time: 30 minutes
+Total time: 55 minutes
 
 For the batter:
 1 cup buckwheat flour
@@ -157,6 +169,9 @@ Method
     },
     text: `Stuffed cabbage
 Serves 8
+Prep time: 45 minutes
+Cook time: 90 minutes
+Total time: 135 minutes
 
 Ingredients
 1 large head white cabbage
@@ -191,6 +206,9 @@ Steps
     },
     text: `Chicken paprika stew
 Serves 6
+Prep time: 20 minutes
+Cook time: 50 minutes
+Total time: 70 minutes
 
 Ingredients
 1.2 kg chicken thighs
@@ -221,6 +239,9 @@ Steps
     takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
     text: `Lentil and smoked-sausage pot
 Serves 6
+Prep time: 15 minutes
+Cook time: 45 minutes
+Total time: 60 minutes
 
 Ingredients
 400 g brown lentils
@@ -250,6 +271,8 @@ Steps
     },
     text: `Cucumber salad in soured cream
 Serves 4
+Prep time: 15 minutes
+Total time: 15 minutes
 
 Ingredients
 2 large cucumbers
@@ -276,6 +299,9 @@ Steps
     },
     text: `Potato salad
 Serves 8
+Prep time: 25 minutes
+Cook time: 25 minutes
+Total time: 50 minutes
 
 Ingredients
 1.5 kg waxy potatoes
@@ -307,6 +333,9 @@ Steps
     },
     text: `Walnut and carrot loaf
 Makes 12 slices
+Prep time: 25 minutes
+Cook time: 55 minutes
+Total time: 80 minutes
 
 Ingredients
 250 g flour
@@ -337,6 +366,9 @@ Steps
     },
     text: `Rice pudding with cherries
 Serves 5
+Prep time: 10 minutes
+Cook time: 40 minutes
+Total time: 50 minutes
 
 Ingredients
 200 g round-grain rice
@@ -367,6 +399,9 @@ Steps
     takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
     text: `Mushroom and barley soup
 Serves 6
+Prep time: 20 minutes
+Cook time: 50 minutes
+Total time: 70 minutes
 
 Ingredients
 150 g pearl barley
@@ -400,6 +435,9 @@ Steps
     },
     text: `Plum tray cake
 Makes 16 pieces
+Prep time: 40 minutes
+Cook time: 35 minutes
+Total time: 75 minutes
 
 Ingredients
 500 g flour
@@ -429,6 +467,8 @@ Steps
     },
     text: `Strudel dough
 Makes 8 servings
+Prep time: 30 minutes
+Total time: 30 minutes
 
 Ingredients
 250 g flour
@@ -456,6 +496,9 @@ Steps
     takes: [{ line: 'strudel dough', from: 'Strudel dough' }],
     text: `Apple and curd-cheese strudel
 Serves 8
+Prep time: 40 minutes
+Cook time: 40 minutes
+Total time: 80 minutes
 
 Ingredients
 400 g strudel dough
@@ -489,6 +532,9 @@ Steps
     takes: [{ line: 'vegetable stock', from: 'Vegetable stock for the week' }],
     text: `Beetroot and apple soup
 Serves 6
+Prep time: 20 minutes
+Cook time: 40 minutes
+Total time: 60 minutes
 
 Ingredients
 700 g beetroot

@@ -43,6 +43,8 @@ export const RecipeHeadSchema: z.ZodType<RecipeHead> = schemaOf<RecipeHead>()(
     title: RecipeSchema.shape.title,
     credit: CreditSchema,
     settled: RecipeSchema.shape.settled,
+    shownVersionId: RecipeSchema.shape.shownVersionId,
+    favourite: RecipeSchema.shape.favourite,
   }),
 );
 export const BarcodeSchema: z.ZodType<KnownBarcode> = schemaOf<KnownBarcode>()(

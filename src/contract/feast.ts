@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Feast } from '../core/feast/feast.ts';
+import { EaterSchema } from './household.ts';
 import { Day, Id, Words } from './primitives.ts';
 import { RecipePageSchema } from './recipe.ts';
 import { schemaOf } from './schema-of.ts';
@@ -15,11 +16,18 @@ const FeastDishSchema = z.object({
   mostDeparture: z.number().min(0).max(1000).nullable(),
 });
 
+const GuestSchema = z.object({
+  name: Words(80),
+  allergies: EaterSchema.shape.allergies,
+  avoids: EaterSchema.shape.avoids,
+});
+
 export const FeastSchema: z.ZodType<Feast> = schemaOf<Feast>()(
   z.object({
     id: Id,
     name: Words(120),
     day: Day.nullable(),
+    guests: z.array(GuestSchema).max(100, 'are more than 100').default([]),
     people: z.int('is not a whole number').min(1, 'must be at least 1').max(500, 'can be at most 500'),
     dishes: z
       .array(FeastDishSchema)

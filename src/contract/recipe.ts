@@ -1,6 +1,9 @@
 import { z } from 'zod';
 import type { Credit } from '../core/card/card.ts';
+import { APPLIANCES } from '../core/dish/dish-facts.ts';
+import type { RecipeHead } from '../core/documents/document-kinds.ts';
 import { type Claim, NO_FACTS, type RecipeFacts } from '../core/page/recipe-text.ts';
+import { DISH_KINDS } from '../core/version/dish-words.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { Id, Words } from './primitives.ts';
@@ -49,14 +52,29 @@ export const RecipeSchema = z.object({
   notes: z.string().max(200_000),
   facts: RecipeFactsSchema.default(() => ({ makes: null, times: { ...NO_FACTS.times }, pans: [], tools: [] })),
   settled: SettledSchema.default([]),
+  /** The version that is shown; null for the newest lightened one. */
+  shownVersionId: Id.nullable().default(null),
+  favourite: z.boolean().default(false),
   revision: z.int().min(0),
 });
 export type Recipe = z.infer<typeof RecipeSchema>;
 
+/** The part of a recipe that all its versions share, as its document has it. */
+export const recipeHeadOf = ({ title, credit, settled, shownVersionId, favourite }: Recipe): RecipeHead => ({
+  title,
+  credit,
+  settled,
+  shownVersionId,
+  favourite,
+});
+
 /** A recipe brought in: with its version as written. */
 export const NewRecipeSchema = RecipeSchema.omit({ revision: true }).extend({ asWritten: VersionSchema });
 export type NewRecipe = z.infer<typeof NewRecipeSchema>;
-export const RecipeChangeSchema = RecipeSchema.pick({ title: true, credit: true }).partial();
+export const RecipeChangeSchema = RecipeSchema.pick({ title: true, credit: true }).partial().extend({
+  shownVersionId: Id.nullable().optional(),
+  favourite: z.boolean().optional(),
+});
 
 /** A card as it stands in the list of a recipe's cards. */
 export const CardLinkSchema = z.object({
@@ -104,14 +122,23 @@ export const RecipeSummarySchema = z.object({
       points: z.number(),
       was: z.number().nullable(),
       complete: z.boolean(),
+      /** The points at either end of what is not known exactly. */
+      low: z.number(),
+      high: z.number(),
     }),
   ),
   /** Something that it counts with has changed, and it is being counted anew. */
   stale: z.boolean(),
+  favourite: z.boolean(),
+  dish: z.enum(DISH_KINDS).nullable(),
+  /** From the first move to the table, where the source says it. */
+  minutes: z.number().nullable(),
+  /** Who at the table must not or will not eat of it, by the eaters' ids. */
+  notFor: z.array(Id),
 });
 export type RecipeSummary = z.infer<typeof RecipeSummarySchema>;
 
-export const RECIPE_ORDERS = ['changed', 'title', 'points', 'kcal'] as const;
+export const RECIPE_ORDERS = ['changed', 'title', 'points', 'mostPoints', 'kcal'] as const;
 export type RecipeOrder = (typeof RECIPE_ORDERS)[number];
 
 /** What part of the list is asked for. */
@@ -124,6 +151,17 @@ export const RecipeQuerySchema = z.object({
   pointsAtMost: z.coerce.number().min(0).max(1000).optional(),
   kcalAtMost: z.coerce.number().min(0).max(100_000).optional(),
   whose: CreditSchema.shape.whose.optional(),
+  dish: z.enum(DISH_KINDS).optional(),
+  appliance: z.enum(APPLIANCES).optional(),
+  /** Recipes whose source says no time are not among them. */
+  minutesAtMost: z.coerce.number().min(0).max(100_000).optional(),
+  /** Only what is cooked in one pot, pan or dish. */
+  onePot: z.enum(['yes']).optional(),
+  /** Somebody at the table who must be able and willing to eat it: the eater's id. */
+  canEat: Id.optional(),
+  favourite: z.enum(['yes']).optional(),
+  /** Only what the house has, but for two things at most. */
+  inHouse: z.enum(['yes']).optional(),
   /** Where the last page ended. */
   after: z.string().max(400).optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),

@@ -119,6 +119,7 @@ export const VersionSchema: z.ZodType<Version> = schemaOf<Version>()(
     name: Words(120),
     servings: Servings.nullable(),
     dish: z.enum(DISH_KINDS).nullable().default(null),
+    madeFor: Id.nullable().default(null),
     lines: z
       .array(LineSchema)
       .max(MOST_INGREDIENTS, `holds more than ${MOST_INGREDIENTS} lines: split the recipe into two`)

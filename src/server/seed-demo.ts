@@ -109,6 +109,8 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     claims: [],
     facts: factsOfText(text),
     settled: [],
+    shownVersionId: null,
+    favourite: false,
     notes: '',
     asWritten: first,
   } satisfies NewRecipe;

@@ -39,6 +39,8 @@ function newRecipe(id: string, lines: readonly string[], rest: Partial<NewRecipe
     claims: [],
     facts: { makes: null, times: { prep: null, cook: null, total: null }, pans: [], tools: [] },
     settled: [],
+    shownVersionId: null,
+    favourite: false,
     notes: '',
     asWritten: { ...version, lines: own },
     ...rest,
@@ -161,6 +163,104 @@ describe('foods', () => {
   });
 });
 
+describe('the list of recipes', () => {
+  const found = async (query: string): Promise<string[]> =>
+    ((await api().get(`/api/households/home/recipes?order=title&${query}`).expect(200)).body as RecipeList).rows.map(
+      (r) => r.id,
+    );
+  const step = (id: string, text: string) => ({ id, text });
+  beforeEach(async () => {
+    await api().put('/api/households/home/eaters/eater-1').send(eater).expect(200);
+    const gratin = newRecipe('gratin', ['1 kg potatoes', '300 ml cream', '50 g walnuts'], {
+      facts: { makes: null, times: { prep: 30, cook: 60, total: null }, pans: [], tools: [] },
+    });
+    await bringIn({
+      ...gratin,
+      asWritten: {
+        ...gratin.asWritten,
+        steps: [
+          step('gratin-step', 'Layer it in a baking dish, pour the cream over it and bake as a gratin in the oven.'),
+        ],
+      },
+    });
+    const soup = newRecipe('soup', ['1 kg carrots', '1 l vegetable broth', '2 tbsp oil']);
+    await bringIn({
+      ...soup,
+      asWritten: {
+        ...soup.asWritten,
+        steps: [step('soup-step', 'Simmer everything in a pot. Blend the soup smooth.')],
+      },
+    });
+  });
+  it('is narrowed by what is read of a dish, and leaves out what is not known', async () => {
+    expect(await found('')).toEqual(['gratin', 'soup']);
+    expect(await found('appliance=oven')).toEqual(['gratin']);
+    expect(await found('appliance=blender')).toEqual(['soup']);
+    expect(await found('minutesAtMost=90')).toEqual(['gratin']);
+    expect(await found('minutesAtMost=60')).toEqual([]);
+    expect(await found('onePot=yes&appliance=hob')).toEqual(['soup']);
+    expect(await found('dish=gratin')).toEqual(['gratin']);
+    await api().get('/api/households/home/recipes?dish=hat').expect(422);
+  });
+  it('knows who can eat it, and hears of an allergy at once', async () => {
+    const notFor = async () =>
+      ((await api().get('/api/households/home/recipes')).body as RecipeList).rows.find((r) => r.id === 'gratin')!
+        .notFor;
+    expect(await found('canEat=eater-1')).toEqual(['soup']);
+    expect(await notFor()).toEqual(['eater-1']);
+    const { body } = await api().get('/api/households/home');
+    const kept = body.eaters.find((e: { id: string }) => e.id === 'eater-1');
+    await api()
+      .put('/api/households/home/eaters/eater-1')
+      .set('If-Match', `"${kept.revision}"`)
+      .send({ ...eater, allergies: [] })
+      .expect(200);
+    expect(await found('canEat=eater-1')).toEqual(['gratin', 'soup']);
+    expect(await notFor()).toEqual([]);
+  });
+  it('has what the house has but for two things', async () => {
+    expect(await found('inHouse=yes')).toEqual([]);
+    const stocked = { foodId: 'carrot', name: 'carrots', grams: null, opened: false, useBy: null, lacking: false };
+    await api()
+      .put('/api/households/home/stock/stock-1')
+      .send({ ...stocked, id: 'stock-1' })
+      .expect(200);
+    expect(await found('inHouse=yes')).toEqual(['soup']);
+  });
+  it('shows the version that the cook chose, and keeps favourites', async () => {
+    const { versions } = (await api().get('/api/households/home/recipes/gratin')).body as RecipePage;
+    for (const n of [1, 2]) {
+      const copy = {
+        ...versions[0]!,
+        id: `light-${n}`,
+        kind: 'lightened',
+        name: `lighter ${n}`,
+        parentId: 'gratin-v1',
+      };
+      const own = copy.lines.map((l) => ({ ...l, id: `${l.id}-${n}` }));
+      const steps = copy.steps.map((x) => ({ ...x, id: `${x.id}-${n}` }));
+      const forFeast = n === 2 ? { madeFor: 'feast-1' } : {};
+      await api()
+        .post('/api/households/home/recipes/gratin/versions')
+        .send({ ...copy, ...forFeast, lines: own, steps, revision: 0 })
+        .expect(201);
+    }
+    const shown = async () => {
+      const { rows } = (await api().get('/api/households/home/recipes')).body as RecipeList;
+      return rows.find((r) => r.id === 'gratin')!;
+    };
+    expect((await shown()).versionId).toBe('light-1');
+    const patch = (body: object, revision: number) =>
+      api().patch('/api/households/home/recipes/gratin').set('If-Match', `"${revision}"`).send(body).expect(200);
+    const chosen = (await patch({ shownVersionId: 'gratin-v1' }, 0)).body;
+    expect((await shown()).versionId).toBe('gratin-v1');
+    expect(await found('favourite=yes')).toEqual([]);
+    await patch({ favourite: true }, chosen.revision);
+    expect(await found('favourite=yes')).toEqual(['gratin']);
+    expect((await shown()).favourite).toBe(true);
+  });
+});
+
 describe('recipes', () => {
   it('are brought in, listed and counted', async () => {
     await api().put('/api/households/home/eaters/eater-1').send(eater).expect(200);
@@ -171,7 +271,15 @@ describe('recipes', () => {
     const row = list.rows.find((r) => r.id === 'gratin')!;
     const counted = (await api().get('/api/households/home/versions/gratin-v1/count')).body;
     expect(row.points).toEqual([
-      { counter: 'eater-1', mark: 'LE', points: counted.eaters[0].points, was: null, complete: true },
+      {
+        counter: 'eater-1',
+        mark: 'LE',
+        points: counted.eaters[0].points,
+        was: null,
+        complete: true,
+        low: counted.eaters[0].points,
+        high: counted.eaters[0].points,
+      },
     ]);
     expect(counted.perServing.kcal.value).toBeCloseTo(row.kcal!, 9);
   });

@@ -276,7 +276,7 @@ describe('the list of recipes', () => {
   it('comes in pages that fit together, in every order, with what was asked for', async () => {
     await addEater('eater-a', 'Runa');
     await addMany();
-    for (const order of ['changed', 'title', 'kcal', 'points']) {
+    for (const order of ['changed', 'title', 'kcal', 'points', 'mostPoints']) {
       const seen: string[] = [];
       for (let after = ''; ; ) {
         const path = `${home}/recipes?q=many&order=${order}&counter=eater-a&limit=7${after && `&after=${after}`}`;

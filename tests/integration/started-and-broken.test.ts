@@ -96,3 +96,17 @@ describe('a start that is cut off starts again, complete', () => {
     60_000,
   );
 });
+
+describe('an older database', () => {
+  it('knows which versions a feast had made for itself, by their names and its menu', async () => {
+    nextFile();
+    layDown('0008-dish', file);
+    const { db } = await openDatabase(file);
+    const rows = await db.selectFrom('version').select(['id', 'made_for']).orderBy('id').execute();
+    const made = Object.fromEntries(rows.map((r) => [r.id, r.made_for]));
+    expect(made).toMatchObject({ 'version-for-feast': 'feast-one', 'soup-light-1': null, 'soup-written': null });
+    const waits = await db.selectFrom('recipe_listing').select('stale').execute();
+    expect(waits.every((w) => w.stale > 0)).toBe(true);
+    await db.destroy();
+  });
+});

@@ -78,6 +78,7 @@ describe('feasts', () => {
     id: 'feast-one',
     name: 'Supper',
     day: '2026-12-05',
+    guests: [],
     people: 14,
     dishes: [
       { recipeId: 'feast-recipe', versionId: 'feast-version', portions: { 'eater-one': 1.5 }, mostDeparture: 15 },

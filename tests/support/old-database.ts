@@ -11,6 +11,7 @@ export const OLD_DATABASES = [
   '0005-ground',
   '0006-region',
   '0007-facts',
+  '0008-dish',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

@@ -39,6 +39,7 @@ export const testVersion = (ids: readonly string[], rest: Partial<Version> = {})
   name: 'as written',
   servings: 4,
   dish: null,
+  madeFor: null,
   lines: ids.map((id) => testRecipeLine(id)),
   steps: [],
   revision: 0,

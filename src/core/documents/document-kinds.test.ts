@@ -37,7 +37,13 @@ describe('a question between two devices', () => {
     expect(asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'], ratherNot: [], notOnTop: [] })).toBeNull();
   });
   it('says of a recipe which part of its head it is', () => {
-    const head = { title: 'Gratin', credit: { author: null, url: null, whose: 'family' as const }, settled: [] };
+    const head = {
+      title: 'Gratin',
+      credit: { author: null, url: null, whose: 'family' as const },
+      settled: [],
+      shownVersionId: null,
+      favourite: false,
+    };
     const ask = (mine: object, theirs: object) => {
       const changed = (c: object) => ({ ...head, credit: { ...head.credit, ...c } });
       const found = rebase(RECIPE_KIND, changed(theirs), entry(RECIPE_KIND.changes(head, changed(mine))));

@@ -16,6 +16,9 @@ export interface RecipeHead {
   readonly credit: Credit;
   /** Doubts about its steps that the cook has put aside, by their words. */
   readonly settled: readonly string[];
+  /** The version that is shown of it; null for the newest. */
+  readonly shownVersionId: string | null;
+  readonly favourite: boolean;
 }
 
 /** A barcode that the household knows: its food. */
@@ -72,12 +75,20 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
 
 export const RECIPE_KIND = fieldKind<RecipeHead>(
   'recipe',
-  object({ title: value, credit: object({ author: value, url: value, whose: value }), settled: set }),
+  object({
+    title: value,
+    credit: object({ author: value, url: value, whose: value }),
+    settled: set,
+    shownVersionId: value,
+    favourite: value,
+  }),
   {
     what: (path) =>
       ({
         title: 'the title',
         settled: 'what was put aside',
+        shownVersionId: 'the version that is shown',
+        favourite: 'whether it is a favourite',
         author: 'from whom',
         url: 'the link',
         whose: 'whose it is',
@@ -92,6 +103,7 @@ export const FEAST_KIND = fieldKind<Feast>(
   object({
     name: value,
     day: value,
+    guests: list('name', object({ allergies: set, avoids: set })),
     people: value,
     dishes: list('recipeId', object({ versionId: value, portions: record(value), mostDeparture: value })),
     targets: record(value),

@@ -1,3 +1,5 @@
+import type { Allergen } from '../food/food.ts';
+
 /** A dish on a feast's menu. */
 export interface FeastDish {
   readonly recipeId: string;
@@ -8,13 +10,22 @@ export interface FeastDish {
   readonly mostDeparture: number | null;
 }
 
+/** Somebody from elsewhere at a feast. */
+export interface Guest {
+  readonly name: string;
+  readonly allergies: readonly Allergen[];
+  readonly avoids: readonly string[];
+}
+
 /** Several dishes for one occasion, under one target of points for each eater's whole plate. */
 export interface Feast {
   readonly id: string;
   readonly name: string;
   /** YYYY-MM-DD; null when nobody said. */
   readonly day: string | null;
-  /** Everybody who eats, the household's eaters among them. */
+  /** Those from elsewhere who are known by name, with what they must not and will not eat. */
+  readonly guests: readonly Guest[];
+  /** Everybody who eats, the household's eaters and the guests among them. */
   readonly people: number;
   readonly dishes: readonly FeastDish[];
   /** The most points of the whole plate, by the eater's id; without a target an eater sets no limit. */

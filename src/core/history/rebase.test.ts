@@ -108,6 +108,7 @@ describe('fields', () => {
     id: 'f',
     name: 'Supper',
     day: null,
+    guests: [],
     people: 4,
     dishes: [{ recipeId: 'soup', versionId: 'v1', portions: { anna: 1 }, mostDeparture: null }],
     targets: {},

@@ -26,6 +26,7 @@ export function asWritten({ servings: said, steps, stepId, lines, ...rest }: AsW
     name: 'as written',
     servings,
     dish: null,
+    madeFor: null,
     lines: tiedLines(lines, servings),
     steps: steps.map((text, i) => ({ id: stepId(i), text })),
     revision: 0,

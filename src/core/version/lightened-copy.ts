@@ -7,6 +7,7 @@ export function lightenedCopy(parent: Version, name: string, newId: () => string
     id: newId(),
     parentId: parent.id,
     kind: 'lightened',
+    madeFor: null,
     name,
     lines: parent.lines.map((l) => ({ ...l, id: newId() })),
     steps: parent.steps.map((s) => ({ ...s, id: newId() })),

@@ -65,6 +65,8 @@ export interface Version {
   readonly servings: number | null;
   /** What the cook says that it is; null where it is read from lines and steps. */
   readonly dish: DishKind | null;
+  /** The feast that it was made for; null for every other. */
+  readonly madeFor: string | null;
   readonly lines: readonly Line[];
   readonly steps: readonly Step[];
   /** Grows by one with every entry. */

@@ -12,6 +12,7 @@ import * as ground from './migrations/0005-ground.ts';
 import * as region from './migrations/0006-region.ts';
 import * as facts from './migrations/0007-facts.ts';
 import * as dish from './migrations/0008-dish.ts';
+import * as hand from './migrations/0009-hand.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -25,6 +26,7 @@ const MIGRATIONS = {
   '0006-region': region,
   '0007-facts': facts,
   '0008-dish': dish,
+  '0009-hand': hand,
 };
 
 /** The database and the connection under it. */

@@ -53,6 +53,8 @@ export interface Database {
     facts: Generated<string>;
     settled: Generated<string>;
     notes: string;
+    shown_version_id: Generated<string | null>;
+    favourite: Generated<number>;
     revision: number;
     created_at: string;
     changed_at: string;
@@ -67,6 +69,7 @@ export interface Database {
     name: string;
     servings: number | null;
     dish: string | null;
+    made_for: Generated<string | null>;
     lines: string;
     steps: string;
     /** The state of the format of lines and steps. */
@@ -162,6 +165,15 @@ export interface Database {
     open: number;
     stale: number;
     words: string;
+    favourite: Generated<number>;
+    /** The kind of dish, as it is read or said. */
+    dish: string | null;
+    minutes: number | null;
+    vessels: Generated<number>;
+    /** JSON: what it is made with. */
+    appliances: Generated<string>;
+    /** JSON: the ids of those at the table who must not or will not eat of it. */
+    not_for: Generated<string>;
   };
   recipe_points: {
     recipe_id: string;
@@ -172,6 +184,8 @@ export interface Database {
     points: number;
     was: number | null;
     complete: number;
+    low: Generated<number>;
+    high: Generated<number>;
   };
   session: { digest: string; until_at: string };
 }

@@ -50,7 +50,8 @@ export const EATERS = rowShelf<Eater, 'eater'>({
       throw invalid('There is no such program.', `Choose one of ${programs.map((p) => p.name).join(', ')}, or none.`);
   },
   follow: async (s, _id, before, after) => {
-    const counts = (e: Eater | null) => (e === null ? null : toJson([e.programId, e.exceptions]));
+    const counts = (e: Eater | null) =>
+      e === null ? null : toJson([e.programId, e.exceptions, e.allergies, e.avoids]);
     if (counts(before) !== counts(after)) await recountAll(s);
   },
 });

@@ -1,14 +1,16 @@
 import type { Insertable } from 'kysely';
 import { listRecipe } from '../../core/counting/recipe-listing.ts';
+import { dishFacts } from '../../core/dish/dish-facts.ts';
 import { fold } from '../../core/food/food-words.ts';
-import { type CountingEater, countersAt } from '../../core/table/table.ts';
+import { avoidedBy } from '../../core/swap/avoided.ts';
+import { type CountingEater, countersAt, type Eater } from '../../core/table/table.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { Database, RowOf } from '../db/schema.ts';
 import { groupBy } from './group-by.ts';
 import { kitchenFor, versionOf, versionRowName } from './kitchen.ts';
 import { recipeOf } from './recipe-rows.ts';
 import type { Scope } from './scope.ts';
-import { readable } from './stored.ts';
+import { readable, toJson } from './stored.ts';
 import { tableOf } from './table.ts';
 
 /** Everything that is stored for the list of one recipe. Null rows: there is nothing to show, for it was removed. */
@@ -21,7 +23,8 @@ export interface ListingRows {
 /** Counts what the list shows of recipes. Only reads. */
 export async function listingRows(s: Scope, recipeIds: readonly string[]): Promise<ListingRows[]> {
   if (recipeIds.length === 0) return [];
-  const eaters = countersAt(await tableOf(s));
+  const table = await tableOf(s);
+  const eaters = countersAt(table);
   const recipes = await s.db
     .selectFrom('recipe')
     .selectAll()
@@ -46,7 +49,7 @@ export async function listingRows(s: Scope, recipeIds: readonly string[]): Promi
     const own = versions.get(recipeId) ?? [];
     return row === undefined
       ? { recipeId, listing: null, points: [] }
-      : rowsOf(s.householdId, row, own, kitchen, eaters);
+      : rowsOf(s.householdId, row, own, kitchen, eaters, table.eaters);
   });
 }
 
@@ -56,10 +59,15 @@ function rowsOf(
   versions: readonly Version[],
   kitchen: Awaited<ReturnType<typeof kitchenFor>>,
   eaters: readonly CountingEater[],
+  people: readonly Eater[],
 ): ListingRows {
   const [recipe] = readable([row], (r) => `recipe ${r.id}`, recipeOf);
-  const counted = listRecipe(versions, kitchen, eaters);
+  const counted =
+    recipe === undefined
+      ? null
+      : listRecipe({ title: recipe.title, versions, shownVersionId: recipe.shownVersionId }, kitchen, eaters);
   if (recipe === undefined || counted === null) return { recipeId: row.id, listing: null, points: [] };
+  const facts = dishFacts(counted.version.steps, recipe.facts);
   const items = new Set(versions.flatMap((v) => v.lines.map((l) => l.item)));
   return {
     recipeId: recipe.id,
@@ -79,6 +87,12 @@ function rowsOf(
       serving_grams: counted.servingGrams,
       open: counted.open,
       stale: 0,
+      favourite: recipe.favourite ? 1 : 0,
+      dish: counted.dish,
+      minutes: facts.minutes,
+      vessels: facts.vessels,
+      appliances: toJson(facts.appliances),
+      not_for: toJson(people.filter((p) => avoidedBy(p, counted.foods).length > 0).map((p) => p.id)),
       words: fold([recipe.title, recipe.credit.author ?? '', ...items].join(' ')),
     },
     points: counted.points.map((p, position) => ({
@@ -90,6 +104,8 @@ function rowsOf(
       points: p.points,
       was: p.was,
       complete: p.complete ? 1 : 0,
+      low: p.low,
+      high: p.high,
     })),
   };
 }

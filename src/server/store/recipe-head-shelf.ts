@@ -20,13 +20,19 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   find: async (s, id) => {
     const r = await s.db
       .selectFrom('recipe')
-      .select(['title', 'credit', 'settled', 'revision', 'removed_at'])
+      .select(['title', 'credit', 'settled', 'shown_version_id', 'favourite', 'revision', 'removed_at'])
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .executeTakeFirst();
     if (r === undefined) return null;
     const credit = fromJson(CreditSchema, r.credit);
-    const document = { title: r.title, credit, settled: fromJson(SettledSchema, r.settled) };
+    const document = {
+      title: r.title,
+      credit,
+      settled: fromJson(SettledSchema, r.settled),
+      shownVersionId: r.shown_version_id,
+      favourite: r.favourite === 1,
+    };
     return { document, revision: r.revision, removed: r.removed_at !== null };
   },
   insert: async () => {
@@ -39,6 +45,8 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
         title: head.title,
         credit: toJson(head.credit),
         settled: toJson(head.settled),
+        shown_version_id: head.shownVersionId,
+        favourite: head.favourite ? 1 : 0,
         revision,
         changed_at: nowOf(s),
       })

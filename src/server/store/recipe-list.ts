@@ -32,12 +32,15 @@ function decode(text: string): Cursor {
  * what comes in between moves nothing.
  */
 export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeList> {
-  const byPoints = query.order === 'points' || query.pointsAtMost !== undefined;
+  const byPoints = query.order === 'points' || query.order === 'mostPoints' || query.pointsAtMost !== undefined;
   const counter = byPoints ? await counterOf(s, query) : null;
   // Where nothing is counted yet there are no points to go by.
-  const order = query.order === 'points' && counter === null ? 'changed' : query.order;
-  const descending = order === 'changed';
-  const column = order === 'points' ? 'p.points' : COLUMNS[order];
+  const order =
+    byPoints && counter === null && query.order !== 'title' && query.order !== 'kcal' ? 'changed' : query.order;
+  const descending = order === 'changed' || order === 'mostPoints';
+  const ofPoints = order === 'points' || order === 'mostPoints';
+  const column = ofPoints ? 'p.points' : COLUMNS[order as keyof typeof COLUMNS];
+  const idColumn = ofPoints ? 'p.recipe_id' : 'l.recipe_id';
   let q = matching(s, query, counter).select([
     'l.recipe_id',
     'l.title',
@@ -52,6 +55,10 @@ export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeLi
     'l.serving_grams',
     'l.open',
     'l.stale',
+    'l.favourite',
+    'l.dish',
+    'l.minutes',
+    'l.not_for',
     sql.ref(column).as('ordered_by'),
   ]);
   // A recipe whose calories nobody knows stands behind all others.
@@ -60,14 +67,14 @@ export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeLi
     const { value, id } = decode(query.after);
     q = q.where(
       descending
-        ? sql<boolean>`(${sql.ref(column)}, l.recipe_id) < (${value}, ${id})`
-        : sql<boolean>`(${sql.ref(column)}, ${sql.ref(order === 'points' ? 'p.recipe_id' : 'l.recipe_id')}) > (${value}, ${id})`,
+        ? sql<boolean>`(${sql.ref(column)}, ${sql.ref(idColumn)}) < (${value}, ${id})`
+        : sql<boolean>`(${sql.ref(column)}, ${sql.ref(idColumn)}) > (${value}, ${id})`,
     );
   }
   const direction = descending ? 'desc' : 'asc';
   const rows = await q
     .orderBy(sql.ref(column), direction)
-    .orderBy(sql.ref(order === 'points' ? 'p.recipe_id' : 'l.recipe_id'), direction)
+    .orderBy(sql.ref(idColumn), direction)
     .limit(query.limit + 1)
     .execute();
   const page = rows.slice(0, query.limit);
@@ -114,6 +121,15 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQue
   if (query.pointsAtMost !== undefined && counter !== null) q = q.where('p.points', '<=', query.pointsAtMost);
   if (query.kcalAtMost !== undefined) q = q.where('l.kcal', '<=', query.kcalAtMost);
   if (query.whose !== undefined) q = q.where('l.whose', '=', query.whose);
+  if (query.favourite !== undefined) q = q.where('l.favourite', '=', 1);
+  if (query.dish !== undefined) q = q.where('l.dish', '=', query.dish);
+  if (query.minutesAtMost !== undefined) q = q.where('l.minutes', '<=', query.minutesAtMost);
+  if (query.onePot !== undefined) q = q.where('l.vessels', '=', 1);
+  if (query.appliance !== undefined)
+    q = q.where(sql<boolean>`exists (select 1 from json_each(l.appliances) where value = ${query.appliance})`);
+  if (query.canEat !== undefined)
+    q = q.where(sql<boolean>`not exists (select 1 from json_each(l.not_for) where value = ${query.canEat})`);
+  if (query.inHouse !== undefined) q = q.where(sql<boolean>`l.version_id in ${inTheHouse(s)}`);
   const words = fold(query.q)
     .split(/[^\p{L}\p{N}]+/u)
     .filter(Boolean)
@@ -125,6 +141,18 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQue
   return q;
 }
 
+/** So many things that are not in the house are soon got. */
+const TO_GET = 2;
+
+/** The versions of which the house has everything, but for a few things. */
+const inTheHouse = (s: Scope) => sql`(
+  select f.version_id from version_food f
+  join version v on v.id = f.version_id and v.household_id = ${s.householdId}
+  left join (select distinct food_id from stock_item
+    where household_id = ${s.householdId} and removed_at is null and lacking = 0 and food_id is not null) h
+    on h.food_id = f.food_id
+  group by f.version_id having sum(h.food_id is null) <= ${TO_GET})`;
+
 async function countMatching(s: Scope, query: RecipeQuery, counter: string | null): Promise<number> {
   const row = await matching(s, query, query.pointsAtMost === undefined ? null : counter)
     .select((e) => e.fn.countAll<number>().as('n'))
@@ -134,12 +162,12 @@ async function countMatching(s: Scope, query: RecipeQuery, counter: string | nul
 
 async function summaries(
   s: Scope,
-  rows: readonly Omit<ListingRow, 'n' | 'household_id' | 'title_key' | 'words'>[],
+  rows: readonly Omit<ListingRow, 'n' | 'household_id' | 'title_key' | 'words' | 'vessels' | 'appliances'>[],
 ): Promise<RecipeSummary[]> {
   if (rows.length === 0) return [];
   const points = await s.db
     .selectFrom('recipe_points')
-    .select(['recipe_id', 'counter', 'mark', 'points', 'was', 'complete'])
+    .select(['recipe_id', 'counter', 'mark', 'points', 'was', 'complete', 'low', 'high'])
     .where(
       'recipe_id',
       'in',
@@ -168,7 +196,13 @@ async function summaries(
       points: p.points,
       was: p.was,
       complete: p.complete === 1,
+      low: p.low,
+      high: p.high,
     })),
     stale: r.stale > 0,
+    favourite: r.favourite === 1,
+    dish: r.dish as RecipeSummary['dish'],
+    minutes: r.minutes,
+    notFor: JSON.parse(r.not_for) as string[],
   }));
 }

@@ -21,6 +21,8 @@ export const recipeOf = (r: RowOf<'recipe'>): Recipe =>
     notes: r.notes,
     facts: factsKept(r.facts),
     settled: fromJson(SettledSchema, r.settled),
+    shownVersionId: r.shown_version_id,
+    favourite: r.favourite === 1,
     revision: r.revision,
   });
 

@@ -33,6 +33,8 @@ export function addRecipe(scope: Scope, recipe: NewRecipe): Promise<void> {
         notes: recipe.notes,
         facts: toJson(recipe.facts),
         settled: toJson(recipe.settled),
+        shown_version_id: recipe.shownVersionId,
+        favourite: recipe.favourite ? 1 : 0,
         revision: 0,
         created_at: now,
         changed_at: now,

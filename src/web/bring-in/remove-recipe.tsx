@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { recipeHeadOf } from '../../contract/recipe.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { sayDone } from '../kit/say-done.ts';
@@ -12,8 +13,8 @@ export function RemoveRecipe() {
   const navigate = useNavigate();
   const [asked, setAsked] = useState(false);
   const remove = async () => {
-    const { title, credit, settled, revision, id } = page.recipe;
-    const kept = { document: { title, credit, settled }, revision, removed: false, entries: [], earlier: false };
+    const { title, revision, id } = page.recipe;
+    const kept = { document: recipeHeadOf(page.recipe), revision, removed: false, entries: [], earlier: false };
     const saved = documents.hold({ householdId: household.id, name: 'recipes', id }, kept);
     await saved.want({ wants: 'remove' });
     setAsked(false);

@@ -126,6 +126,8 @@ function newRecipe({ text, version }: RecipePreview, said: number | null): NewRe
     claims: [...text.claims],
     facts: factsOfText(text),
     settled: [],
+    shownVersionId: null,
+    favourite: false,
     notes: text.notes.join('\n'),
     asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),
   };

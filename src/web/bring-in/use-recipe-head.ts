@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { recipeHeadOf } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -8,8 +9,8 @@ import { documents } from '../saving/use-document.ts';
 export function useRecipeHead() {
   const { household } = useHousehold();
   const { page } = useOpenRecipe();
-  const { title, credit, settled, revision, id } = page.recipe;
-  const seen: RecipeHead = { title, credit, settled };
+  const { revision, id } = page.recipe;
+  const seen = recipeHeadOf(page.recipe);
   const kept = { document: seen, revision, removed: false, entries: [], earlier: false };
   const saved = documents.hold({ householdId: household.id, name: 'recipes', id }, kept);
   const shown = useSyncExternalStore(saved.subscribe, saved.getShown);

@@ -9,7 +9,7 @@ import type { Version } from '../../core/version/version.ts';
 import { servingWeightWords } from '../../core/yield/cooked-share.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { FootBar } from '../kit/foot-bar.tsx';
-import { Points } from '../kit/points.tsx';
+import { PointsShown } from '../kit/points-shown.tsx';
 import { EaterCount } from './eater-count.tsx';
 import { ExplainDialog } from './explain-dialog.tsx';
 import { NutritionList, nutritionWords } from './nutrition-list.tsx';
@@ -58,7 +58,7 @@ export function CountPanel({
             {eaters.map((e, i) => (
               <span key={e.eater.id} className="flex items-baseline gap-1.5">
                 <span className="text-sm text-soft">{e.program.mark}</span>
-                <Points count={count.counts[i]!} />
+                <PointsShown count={count.counts[i]!} />
               </span>
             ))}
             <span className="text-soft">{nutritionWords(count.perServing.kcal.value, 'kcal')} kcal</span>

@@ -5,6 +5,7 @@ import { fold } from '../../core/food/food-words.ts';
 import { matchFood, searchFoods } from '../../core/food/match-food.ts';
 import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { recipeWeight } from '../../core/version/recipe-weight.ts';
+import { shownVersion } from '../../core/version/shown-version.ts';
 import type { Line } from '../../core/version/version.ts';
 import { resolveReading } from '../../core/weighing/read-ingredient.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -63,7 +64,7 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
   const pickRecipe = async (id: string) => {
     try {
       const other = await readRecipePage(household.id, id);
-      const version = other.versions.filter((v) => v.kind === 'lightened').pop() ?? other.versions[0]!;
+      const version = shownVersion(other.versions, other.recipe.shownVersionId) ?? other.versions[0]!;
       const food = { kind: 'recipe' as const, recipeId: id, versionId: version.id };
       onPick(
         { ...line, food, taken: null, weight: recipeWeight(reading, version), role: null, warnings: [] },

@@ -4,8 +4,8 @@ import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 import { AddDish } from './add-dish.tsx';
 import { FeastHead } from './feast-head.tsx';
+import { FeastMenu } from './feast-menu.tsx';
 import { FeastWays } from './feast-ways.tsx';
-import { Menu } from './menu.tsx';
 import { type OpenFeast, useFeast } from './use-feast.ts';
 import { useMenu } from './use-menu.ts';
 
@@ -43,7 +43,7 @@ function TheFeast({ saved, shown, change, pages, read, pantry }: OpenFeast & { r
         </p>
       )}
       {served.length > 0 && (
-        <Menu
+        <FeastMenu
           feast={feast}
           served={served}
           count={count}

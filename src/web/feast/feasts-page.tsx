@@ -21,6 +21,7 @@ export function FeastsPage() {
       id: uuid(),
       name: 'A feast',
       day: null,
+      guests: [],
       people: Math.max(1, eaters.length),
       dishes: [],
       targets: {},

@@ -42,7 +42,7 @@ export function useTakeForFeast({ feast, served, saved, read, pantry, swaps, onT
 
   const lighterDish = (s: Served, picked: readonly LineChoice[]): LighterDish => {
     const newest = new Map(pantry.map((f) => [f.id, f]));
-    const copy = lightenedCopy(s.version, nameFor(feast, s), () => uuid());
+    const copy = { ...lightenedCopy(s.version, nameFor(feast, s), () => uuid()), madeFor: feast.id };
     const lineOf = new Map(s.version.lines.map((l, i) => [l.id, copy.lines[i]!.id]));
     const changes = wayChanges(
       copy,

@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { departureIn } from '../../core/swap/departure-words.ts';
 import { lightenedCopy } from '../../core/version/lightened-copy.ts';
+import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
 import { StepsEditor } from '../components/steps-editor.tsx';
@@ -35,7 +36,11 @@ export function LightenPage() {
   const [params, setParams] = useSearchParams();
   const begun = useBegun(household.id, asWritten);
   const lightened = page.versions.filter((v) => v.kind === 'lightened');
-  const chosen = lightened.find((v) => v.id === params.get('version')) ?? lightened[lightened.length - 1];
+  const shown = shownVersion(page.versions, page.recipe.shownVersionId);
+  const chosen =
+    lightened.find((v) => v.id === params.get('version')) ??
+    lightened.find((v) => v.id === shown?.id) ??
+    lightened[lightened.length - 1];
   const [starting, setStarting] = useState(false);
   const start = async (parent: Version) => {
     setStarting(true);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { CountingEater } from '../context/household-context.ts';
 
-const keyOf = (householdId: string): string => `imbiss.rowsOf.${householdId}`;
+const storedUnder = (householdId: string): string => `imbiss.rowsOf.${householdId}`;
 const ALL = 'all';
 
 /**
@@ -9,13 +9,13 @@ const ALL = 'all';
  * this device.
  */
 export function useChosenEater(householdId: string, eaters: readonly CountingEater[]) {
-  const [kept, setKept] = useState(() => localStorage.getItem(keyOf(householdId)));
+  const [kept, setKept] = useState(() => localStorage.getItem(storedUnder(householdId)));
   const found = eaters.findIndex((e) => e.key === kept);
   /** The place of the chosen eater; null for everyone. */
   const chosen = kept === ALL ? null : Math.max(0, found);
   const choose = (at: number | null) => {
     const key = at === null ? ALL : (eaters[at]?.key ?? ALL);
-    localStorage.setItem(keyOf(householdId), key);
+    localStorage.setItem(storedUnder(householdId), key);
     setKept(key);
   };
   return { chosen, choose };

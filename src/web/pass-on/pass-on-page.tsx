@@ -2,6 +2,7 @@ import { Copy, Printer } from 'lucide-react';
 import { useSearchParams } from 'react-router';
 import { CardView } from '../../card-view/card-view.tsx';
 import { API } from '../../contract/api.ts';
+import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -16,7 +17,7 @@ export function PassOnPage() {
   const { page, asWritten } = useOpenRecipe();
   const h = household.id;
   const [params, setParams] = useSearchParams();
-  const latest = page.versions.filter((v) => v.kind === 'lightened').pop() ?? asWritten;
+  const latest = shownVersion(page.versions, page.recipe.shownVersionId) ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
   const again = `${version.revision} ${page.recipe.revision}`;
   const { data, error } = useAnswer(API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });

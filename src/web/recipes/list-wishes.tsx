@@ -7,6 +7,7 @@ const ORDER_WORDS: Readonly<Record<RecipeOrder, string>> = {
   changed: 'last changed first',
   title: 'by title',
   points: 'fewest points first',
+  mostPoints: 'most points first',
   kcal: 'fewest calories first',
 };
 const WHOSE_WORDS = { family: "the family's", own: 'my own', other: "another author's" } as const;

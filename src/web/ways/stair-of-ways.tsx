@@ -23,7 +23,7 @@ interface StairOfWaysProps {
 }
 
 /** A place on the stair: where the dish is now, or a point that can be reached. */
-interface Row {
+interface StairRow {
   readonly points: readonly number[];
   readonly tread: FrontierPoint | null;
 }
@@ -34,7 +34,7 @@ interface Row {
  */
 export function StairOfWays({ stair, now, lead, onLead, swaps, words, others }: StairOfWaysProps) {
   const { eaters } = words;
-  const rows: Row[] = [
+  const rows: StairRow[] = [
     { points: now, tread: null },
     ...stair.treads.filter((t) => t.way.changes.length > 0).map((tread) => ({ points: tread.way.points, tread })),
   ];

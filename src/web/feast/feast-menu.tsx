@@ -8,7 +8,7 @@ import { PlateFeet } from './plate-feet.tsx';
 import { PlateWhy } from './plate-why.tsx';
 import type { Served } from './served.ts';
 
-interface MenuProps {
+interface FeastMenuProps {
   readonly feast: Feast;
   readonly served: readonly Served[];
   readonly count: FeastCount;
@@ -20,7 +20,7 @@ interface MenuProps {
 }
 
 /** The dishes of a feast: how much of each is on everyone's plate, what it counts there, how far it may move. */
-export function Menu({ feast, served, count, people, eaters, onDish, onRemove, onTarget }: MenuProps) {
+export function FeastMenu({ feast, served, count, people, eaters, onDish, onRemove, onTarget }: FeastMenuProps) {
   const [why, setWhy] = useState<number | null>(null);
   const others = people.filter((p) => !eaters.some((e) => e.eater.id === p.id));
   return (

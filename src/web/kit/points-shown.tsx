@@ -1,17 +1,17 @@
 import type { Count } from '../../core/program/count.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 
-interface PointsProps {
+interface PointsShownProps {
   readonly count: Count;
   /** What it was; shown only where it is another. */
   readonly was?: number | null;
   readonly size?: 'row' | 'head' | 'bar';
 }
 
-const SIZES = { row: 'text-figure', bar: 'text-3xl', head: 'text-4xl' } as const;
+const POINT_SIZES = { row: 'text-figure', bar: 'text-3xl', head: 'text-4xl' } as const;
 
 /** A count with what it was and how sure it is: no number stands without its doubt. */
-export function Points({ count, was = null, size = 'row' }: PointsProps) {
+export function PointsShown({ count, was = null, size = 'row' }: PointsShownProps) {
   const sure = certaintyWords(count);
   return (
     <span className="inline-flex flex-wrap items-baseline gap-x-1.5">
@@ -21,7 +21,7 @@ export function Points({ count, was = null, size = 'row' }: PointsProps) {
           {formatPoints(was)}
         </s>
       )}
-      <strong className={`font-head leading-none ${SIZES[size]}`}>{formatPoints(count.points)}</strong>
+      <strong className={`font-head leading-none ${POINT_SIZES[size]}`}>{formatPoints(count.points)}</strong>
       {sure && <span className="text-mustard text-sm">{sure}</span>}
     </span>
   );
