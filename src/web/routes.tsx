@@ -102,6 +102,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./shell/recipe-layout.tsx')).RecipeLayout }),
             children: [
               {
+                index: true,
+                lazy: async () => ({ Component: (await import('./read/read-page.tsx')).ReadPage }),
+              },
+              {
                 path: 'bring-in',
                 lazy: async () => ({ Component: (await import('./bring-in/bring-in-page.tsx')).BringInPage }),
               },

@@ -163,7 +163,15 @@ describe('from a pasted recipe to a shared card', () => {
     // A number opens its reasons.
     await page.getByRole('button', { name: /points for Jonas/ }).click();
     await page.getByRole('heading', { name: /^Why \d/ }).waitFor();
+    // As a bill: what counts nothing is folded, and a line opens in place.
+    await page.getByRole('button', { name: /lines count nothing/ }).click();
     await page.getByText('uncounted: fresh plant food, nothing added').first().waitFor();
+    await page
+      .getByRole('list', { name: /^What each line adds/ })
+      .getByRole('button')
+      .first()
+      .click();
+    await page.getByText(/g a serving, by .*Counted as/).waitFor();
     await page.getByText('The three ways of counting').waitFor();
     await page.locator('dialog svg, [role=dialog] svg').first().waitFor();
     await expectAccessible(page, 'reasons');

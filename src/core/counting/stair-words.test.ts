@@ -25,6 +25,18 @@ describe('where a dish stands on its stair', () => {
     };
     expect(countVersion(shorter, kitchenOf(), [plainCounter(sample('LE'))]).counts[0]!.points).toBe(count.points - 1);
   });
+  it.each(['LE', 'LA', 'HA', 'HO'])(
+    'takes as much as it says away for %s, and a step less is what comes of it',
+    (mark) => {
+      const { cut, less } = place(mark);
+      if (cut === null) return expect(less).not.toMatch(/makes it/);
+      const shorter = gratin.lines.map((l) =>
+        l.id === cut.lineId ? { ...l, weight: { ...l.weight!, grams: l.weight!.grams - cut.grams } } : l,
+      );
+      const { counts } = countVersion({ ...gratin, lines: shorter }, kitchenOf(), [plainCounter(sample(mark))]);
+      expect(counts[0]!.points).toBe(cut.points);
+    },
+  );
   it('says it in a measure of the kitchen where one comes out even', () => {
     const mash = readVersion(['1 kg potatoes', '60 g butter'], { servings: 4 });
     const lines = countVersion(mash, kitchenOf(), []).lines;

@@ -18,6 +18,8 @@ export interface StairPlace {
   readonly exact: string;
   /** "6 g less Gruyère makes it 5", or why nothing does. */
   readonly less: string;
+  /** What `less` would take away, to be done; null where it says that nothing does. */
+  readonly cut: { readonly lineId: string; readonly grams: number; readonly points: number } | null;
   /** "9 g more Gruyère makes it 7"; null when nothing that is in it adds points. */
   readonly more: string | null;
 }
@@ -64,13 +66,18 @@ export function stairPlace(
         : could.length > 0
           ? `No small cut of a single line makes it ${formatPoints(now.points - step)}.`
           : `No single line lowers it to ${formatPoints(now.points - step)}, not even left out.`;
+  // A gram more than has to go: nobody weighs to the tenth, and what is said is done.
+  const cut =
+    now.points === 0 || goes === undefined
+      ? null
+      : { lineId: goes.lineId, grams: Math.ceil(goes.mustGo! + 1e-6), points: now.points - step };
   const more =
     comes === undefined
       ? null
       : comes.mayAdd < 0.1
         ? `A crumb more ${comes.label} makes it ${formatPoints(now.points + step)}.`
         : `Up to ${grams(comes.lineId, comes.mayAdd, 'atMost')} more ${comes.label} changes nothing.`;
-  return { count: now, from, to, along, exact: `${exactWords(now, counter)}${sureWords(now)}.`, less, more };
+  return { count: now, from, to, along, exact: `${exactWords(now, counter)}${sureWords(now)}.`, less, cut, more };
 }
 
 /** Whether raw points are exact, or between which numbers they likely lie. */

@@ -20,6 +20,8 @@ const isNeat = (text: string) => /^\d*$/.test(text) || NEAT.some((f) => text ===
 /** Nobody measures these by the cup: they are cut, or come in pieces. */
 const CUT: readonly FoodKind[] = ['meat', 'poultry', 'poultrybreast', 'poultrydeli', 'fish'];
 const isCut = (food: Food): boolean => food.kinds.some((k) => CUT.includes(k));
+/** A piece of meat or fish is one of its own from here on, as a thigh is; a cube for a stew is none, g. */
+const PIECE_OF_ITS_OWN = 60;
 /** Halves of pieces are said up to here; more of them are counted whole. */
 const HALVED_PIECES = 3;
 
@@ -28,9 +30,12 @@ function isSaid(food: Food, unit: string, amount: number): boolean {
   const whole = Number.isInteger(amount);
   if (unitNamed(unit)?.kind === 'volume') return !isCut(food);
   if (unit === 'second') return whole;
+  if (unit === 'piece' && isCut(food) && pieceOf(food) < PIECE_OF_ITS_OWN) return false;
   if (unit === 'piece') return whole || (!isCut(food) && amount < HALVED_PIECES && Number.isInteger(amount * 2));
   return true;
 }
+
+const pieceOf = (food: Food): number => food.measures.find((m) => m.unit === 'piece' && m.form === null)?.grams ?? 0;
 
 /** Whether a measure may lie on either side of the grams, or must not exceed them, or not fall short. */
 export type SafeSide = 'near' | 'atMost' | 'atLeast';

@@ -35,6 +35,10 @@ describe('amounts that no kitchen says', () => {
     expect(said('chicken-thigh-skinless', 4.5 * 85)).not.toMatch(/½/);
     for (let g = 0.2; g < 8; g += 0.1) expect(said('oil-spray', g)).not.toMatch(/[¼⅓½⅔¾] ?\w* second/);
   });
+  it('count no cubes of a stew, but thighs', () => {
+    expect(describeGrams(shippedFood('beef-chuck'), 92, 'us', 'atMost')).toBe('92 g');
+    expect(describeGrams(shippedFood('chicken-thigh-skinless'), 170, 'us')).toMatch(/^2 pieces/);
+  });
   it('name what is counted', () => expect(describeGrams(shippedFood('egg'), 150, 'us')).toBe('3 pieces (150 g)'));
 });
 

@@ -5,8 +5,8 @@ import type { RecipeHead as RecipeHeadFields } from '../../core/documents/docume
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
 import type { Version } from '../../core/version/version.ts';
+import { useRecipeHead } from '../context/use-recipe-head.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
-import { useRecipeHead } from './use-recipe-head.ts';
 
 const WHOSE: Record<Recipe['credit']['whose'], string> = {
   family: "the family's",

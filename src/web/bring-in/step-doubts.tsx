@@ -5,8 +5,8 @@ import type { Line, Version } from '../../core/version/version.ts';
 import { expectedLoss } from '../../core/yield/expected-loss.ts';
 import { LossDialog } from '../components/loss-dialog.tsx';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { useRecipeHead } from '../context/use-recipe-head.ts';
 import { DoubtList } from './doubt-list.tsx';
-import { useRecipeHead } from './use-recipe-head.ts';
 
 interface StepDoubtsProps {
   readonly version: Version;

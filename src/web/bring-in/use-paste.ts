@@ -8,6 +8,7 @@ import { recipeAsText } from '../../core/page/recipe-as-text.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { VERSION_KIND } from '../../core/version/entry.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
+import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
@@ -50,7 +51,10 @@ export function usePaste() {
       await ask(API.addRecipe, { h: household.id, body });
       draft.forget();
       await refresh.recipe(household.id);
-      navigate(`/h/${household.id}/recipes/${body.id}/bring-in`);
+      // What is read without a question goes straight to the bench; the rest is asked first.
+      const { lines, servings: serves } = body.asWritten;
+      const clear = serves !== null && lines.every((l) => !isOpen(l) && l.warnings.length === 0);
+      navigate(`/h/${household.id}/recipes/${body.id}/${clear ? 'lighten' : 'bring-in'}`);
     } catch (e) {
       setSending(false);
       setProblem(e instanceof Error ? e.message : String(e));

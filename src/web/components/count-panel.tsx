@@ -25,6 +25,8 @@ interface CountPanelProps {
   readonly cooked?: Interval | null;
   /** What is at the foot of the page where it is held in the hand; else the points, which lead here. */
   readonly foot?: ReactNode;
+  /** Takes so many grams off a line, where the version can be changed. */
+  readonly onCut?: (lineId: string, grams: number) => void;
   readonly children?: ReactNode;
 }
 
@@ -37,6 +39,7 @@ export function CountPanel({
   before = null,
   cooked = null,
   foot,
+  onCut,
   children,
 }: CountPanelProps) {
   const [explained, setExplained] = useState<number | null>(null);
@@ -97,7 +100,14 @@ export function CountPanel({
       )}
       {children}
       {explained !== null && (
-        <ExplainDialog version={version} count={count} eater={eaters[explained]!} onClose={() => setExplained(null)} />
+        <ExplainDialog
+          version={version}
+          count={count}
+          eater={eaters[explained]!}
+          place={places[explained]!}
+          onCut={onCut}
+          onClose={() => setExplained(null)}
+        />
       )}
     </aside>
   );

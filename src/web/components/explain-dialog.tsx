@@ -1,18 +1,20 @@
 import { lazy, Suspense, useMemo } from 'react';
 import type { VersionCount } from '../../core/counting/count-version.ts';
+import type { StairPlace } from '../../core/counting/stair-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../../core/food/nutrients.ts';
 import { compareWays } from '../../core/program/compare-methods.ts';
 import { type Explanation, explainCount } from '../../core/program/explain-count.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
+import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { hasCaps, type Rule } from '../../core/program/rule.ts';
 import { stairOf } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';
+import { BillLines } from './bill-lines.tsx';
 import { MethodList } from './method-list.tsx';
 import { METHOD_WORDS } from './method-words.ts';
-import { ReasonTable } from './reason-table.tsx';
+import { StairSketch } from './stair-sketch.tsx';
 
 const LazyStairChart = lazy(() => import('./stair-chart.tsx'));
 
@@ -20,11 +22,14 @@ interface ExplainDialogProps {
   readonly version: Version;
   readonly count: VersionCount;
   readonly eater: CountingEater;
+  readonly place: StairPlace;
+  /** Takes so many grams off a line; left out where nothing can be changed. */
+  readonly onCut?: ((lineId: string, grams: number) => void) | undefined;
   readonly onClose: () => void;
 }
 
-/** The reason of a number: lines, grams, nutrients, formula, rounding, and where the ways of counting differ. */
-export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogProps) {
+/** The reason of a number as a bill: what each line adds, the sum, how it is rounded, and what makes it a step less. */
+export function ExplainDialog({ version, count, eater, place, onCut, onClose }: ExplainDialogProps) {
   const { program, counter } = eater;
   const ways = useMemo(() => compareWays(count.lines, counter, { servings: count.servings }), [count, counter]);
   const stair = useMemo(
@@ -36,21 +41,58 @@ export function ExplainDialog({ version, count, eater, onClose }: ExplainDialogP
     () => explainCount(count.lines, counter, count.servings, program.by),
     [count, counter, program],
   );
+  const sure = certaintyWords(mine);
+  const { cut } = place;
   return (
-    <Modal title={`Why ${formatPoints(mine.points)} for ${eater.eater.name}`} onClose={onClose} wide>
-      <p>
-        {program.name} ({program.mark}) counts {formulaWords(program.rule)}, by {METHOD_WORDS[program.by]}.
-        {hasCaps(program.rule) && ' Some nutrients are capped.'}
+    <Modal title={`Why ${formatPoints(mine.points)} for ${eater.eater.name}`} onClose={onClose}>
+      <BillLines version={version} lines={count.lines} mine={mine} explanation={explanation} rule={program.rule} />
+      <p className="mt-3 flex flex-wrap items-baseline justify-between gap-x-4 border-ink border-t-4 border-double pt-2">
+        <span>
+          <strong className="font-head">{mine.raw.toFixed(2)}</strong>, {roundingWords(program.rule)}
+        </span>
+        <strong className="font-head text-2xl">
+          = {formatPoints(mine.points)}
+          {sure && <span className="ml-2 font-normal text-base text-mustard">{sure}</span>}
+        </strong>
       </p>
-      <ReasonTable version={version} count={count} mine={mine} explanation={explanation} rule={program.rule} />
-      <FormulaLine explanation={explanation} rule={program.rule} />
-      <MethodList ways={ways} mark={program.mark} />
-      <h3 className="mt-4 text-lg">The stair: points against the portion</h3>
+      <div className="mt-3 flex items-center gap-4">
+        <StairSketch along={place.along} count={place.count} step={program.rule.step} />
+        <div className="min-w-0">
+          {cut && onCut ? (
+            <button
+              type="button"
+              className="btn whitespace-normal text-left"
+              onClick={() => {
+                onClose();
+                onCut(cut.lineId, cut.grams);
+              }}
+            >
+              {place.less.replace(/\.$/, '')}: do it
+            </button>
+          ) : (
+            <p>{place.less}</p>
+          )}
+          {place.more && <p className="mt-1 text-soft text-sm">{place.more}</p>}
+        </div>
+      </div>
+      <h3 className="mt-5 text-lg">Points against the portion</h3>
       <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
         <LazyStairChart stair={stair} points={mine.points} servingGrams={count.servingGrams} />
       </Suspense>
+      <h3 className="mt-5 text-lg">How it is reckoned</h3>
+      <p className="mt-1">
+        {program.name} ({program.mark}) counts {formulaWords(program.rule)}, by {METHOD_WORDS[program.by]}.
+        {hasCaps(program.rule) && ' Some nutrients are capped.'}
+      </p>
+      <FormulaLine explanation={explanation} rule={program.rule} />
+      <MethodList ways={ways} mark={program.mark} />
     </Modal>
   );
+}
+
+function roundingWords(rule: Rule): string {
+  const step = rule.step === 1 ? 'whole point' : 'half point';
+  return rule.rounding === 'nearest' ? `rounded once to the nearest ${step}` : `rounded ${rule.rounding} to a ${step}`;
 }
 
 function formulaWords(rule: Rule): string {

@@ -2,7 +2,7 @@ import type { Count } from '../../core/program/count.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 
 interface PointsShownProps {
-  readonly count: Count;
+  readonly count: Pick<Count, 'points' | 'pointsRange' | 'certainty' | 'complete'>;
   /** What it was; shown only where it is another. */
   readonly was?: number | null;
   readonly size?: 'row' | 'head' | 'bar';

@@ -182,6 +182,10 @@ function TheBench({
         eaters={now.eaters}
         before={was.count}
         cooked={now.cooked}
+        onCut={(lineId, grams) => {
+          bench.cut(lineId, grams);
+          focusSoon(`[data-line="${lineId}"]`);
+        }}
         foot={
           <BenchFoot
             editor={saved}

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { stepsAsChanged } from '../../core/steps/steps-as-changed.ts';
-import type { Change } from '../../core/version/entry.ts';
+import { withWeight } from '../../core/swap/apply-swap.ts';
+import { type Change, lineChange } from '../../core/version/entry.ts';
 import type { Line } from '../../core/version/version.ts';
 import { wayChanges } from '../../core/ways/apply-way.ts';
 import type { LineChoice } from '../../core/ways/line-choices.ts';
@@ -37,6 +38,15 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
       label,
       wayChanges(version, picked, context, () => uuid()),
     );
+  };
+  /** Takes so many grams off a line. */
+  const cut = (lineId: string, grams: number) => {
+    const line = version.lines.find((l) => l.id === lineId);
+    if (line?.weight == null) return;
+    const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
+    const left = Math.max(0, line.weight.grams - grams);
+    const after = withWeight(line, { grams: left, low: left, high: left, from: 'weight' }, own, household.system);
+    editor.do(`${Math.round(grams)} g less ${line.item}`, [lineChange(version, line.id, after)]);
   };
   const takeOther = (way: OtherWay) => {
     // Ids of the search are of the search: what is kept gets its own.
@@ -74,6 +84,7 @@ export function useBench({ saved: editor, shown: state }: OpenDocument<'versions
     steps,
     takeWay,
     takeOther,
+    cut,
     remove,
   };
 }

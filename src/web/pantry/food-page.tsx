@@ -122,7 +122,7 @@ function TheFood({ food, household }: { food: Food; household: string }) {
             <ul className="list-disc pl-5">
               {uses?.map((r) => (
                 <li key={r.id}>
-                  <Link className="underline" to={`/h/${household}/recipes/${r.id}/lighten`}>
+                  <Link className="underline" to={`/h/${household}/recipes/${r.id}`}>
                     {r.title}
                   </Link>
                 </li>

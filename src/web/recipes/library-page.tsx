@@ -2,27 +2,20 @@ import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { OfflineError } from '../data/api.ts';
-import { PageTitle } from '../kit/page-title.tsx';
+import { Page } from '../kit/page.tsx';
 import { ListWishes } from './list-wishes.tsx';
 import { RecipeRows } from './recipe-rows.tsx';
-import { type RecipeWish, useRecipeList } from './use-recipe-list.ts';
+import { isNarrowed, NO_WISH } from './recipe-wish.ts';
+import { useRecipeList } from './use-recipe-list.ts';
 
-const EVERYTHING: RecipeWish = {
-  words: '',
-  order: 'changed',
-  counter: null,
-  pointsAtMost: null,
-  kcalAtMost: null,
-  whose: null,
-};
 /** So few recipes are looked over without a search. */
 const FEW = 6;
 
 /** The household's recipes, each with what a serving counts for everyone. */
 export function LibraryPage() {
-  const { household } = useHousehold();
+  const { household, eaters: people } = useHousehold();
   const eaters = useCounting();
-  const [wish, setWish] = useState(EVERYTHING);
+  const [wish, setWish] = useState(NO_WISH);
   const { rows, total, counting, hasMore, isComing, more, error, again } = useRecipeList(
     household.id,
     useDeferredValue(wish),
@@ -30,24 +23,22 @@ export function LibraryPage() {
   const onEnd = useCallback(() => {
     if (hasMore && !isComing) more();
   }, [hasMore, isComing, more]);
-  const isNarrowed = wish.words !== '' || wish.pointsAtMost !== null || wish.kcalAtMost !== null || wish.whose !== null;
+  const narrowed = wish.words !== '' || isNarrowed(wish);
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <PageTitle of={['Recipes']} />
-          <h1 className="text-3xl">Recipes</h1>
-          <p className="text-soft">{household.name}</p>
-        </div>
-        <div className="flex flex-wrap gap-2">
+    <Page
+      heading="Recipes"
+      about={household.name}
+      actions={
+        <>
           <Link to={`/h/${household.id}/recipes/feasts`} className="btn">
             Feasts
           </Link>
           <Link to={`/h/${household.id}/bring-in`} className="btn btn-main">
             Bring in a recipe
           </Link>
-        </div>
-      </div>
+        </>
+      }
+    >
       {household.demo && (
         <p className="note mt-4">
           This is the demo household; everything in it is invented. Start your own, or remove the demo, under{' '}
@@ -70,7 +61,7 @@ export function LibraryPage() {
           Looking…
         </p>
       )}
-      {total === 0 && !isNarrowed && (
+      {total === 0 && !narrowed && (
         <div className="panel mt-8 max-w-xl p-6">
           <h2 className="text-xl">No recipes yet</h2>
           <p className="mt-1 mb-4 text-soft">
@@ -81,8 +72,13 @@ export function LibraryPage() {
           </Link>
         </div>
       )}
-      {(isNarrowed || (total ?? 0) > FEW) && (
-        <ListWishes wish={wish} eaters={eaters} onWish={(change) => setWish((had) => ({ ...had, ...change }))} />
+      {(narrowed || (total ?? 0) > FEW) && (
+        <ListWishes
+          wish={wish}
+          eaters={eaters}
+          people={people}
+          onWish={(change) => setWish((had) => ({ ...had, ...change }))}
+        />
       )}
       {counting > 0 && (
         <p className="mt-3 text-mustard text-sm" role="status">
@@ -90,12 +86,12 @@ export function LibraryPage() {
         </p>
       )}
       {rows && rows.length > 0 && <RecipeRows rows={rows} total={total} household={household.id} onEnd={onEnd} />}
-      {rows?.length === 0 && isNarrowed && <p className="mt-6 text-soft">No recipe is like that.</p>}
+      {rows?.length === 0 && narrowed && <p className="mt-6 text-soft">No recipe is like that.</p>}
       {hasMore && (
         <p className="mt-3 text-soft text-sm" role="status">
           More are coming…
         </p>
       )}
-    </main>
+    </Page>
   );
 }

@@ -1,9 +1,12 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { Star } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { RecipeSummary } from '../../contract/recipe.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
+import { certaintyOf } from '../../core/program/count.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { minutesSaid } from '../../core/quantity/minutes-said.ts';
+import { PointsShown } from '../kit/points-shown.tsx';
 
 interface RecipeRowsProps {
   readonly rows: readonly RecipeSummary[];
@@ -51,18 +54,27 @@ export function RecipeRows({ rows, total, household, onEnd }: RecipeRowsProps) {
 }
 
 function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household: string }) {
-  const station = r.open > 0 ? 'bring-in' : 'lighten';
   const each = r.servings === null ? 'the whole' : 'a serving';
   return (
     <Link
-      to={`/h/${household}/recipes/${r.id}/${station}`}
-      className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[1fr_auto] lg:grid-cols-[minmax(0,1fr)_auto_6.5rem]"
+      to={`/h/${household}/recipes/${r.id}`}
+      className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[1fr_auto] desk:grid-cols-[minmax(0,1fr)_auto_6.5rem]"
     >
-      <span className="min-w-0 md:max-lg:col-span-2">
-        <span className="font-bold font-head text-lg leading-tight [overflow-wrap:anywhere]">{r.title}</span>
+      <span className="min-w-0 md:max-desk:col-span-2">
+        <span className="font-bold font-head text-lg leading-tight [overflow-wrap:anywhere]" dir="auto">
+          {r.title}
+          {r.favourite && (
+            <>
+              {' '}
+              <Star size={16} fill="currentColor" className="-mt-1 inline text-beet" aria-hidden="true" />
+              <span className="sr-only">, a favourite</span>
+            </>
+          )}
+        </span>
         <span className="block text-sm text-soft [overflow-wrap:anywhere]">
           {[
             r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`,
+            r.minutes === null ? null : minutesSaid(r.minutes),
             r.versions > 1 ? r.versionName : null,
             r.author,
           ]
@@ -75,24 +87,26 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
         </span>
       </span>
       <span className="flex flex-wrap gap-x-5 gap-y-1">
-        {r.points.map((p) => (
-          <span key={p.counter} className="flex items-baseline gap-1.5 md:w-32">
-            <span className="mark self-center">{p.mark}</span>
-            {p.was !== null && p.was !== p.points && (
-              <s className="text-soft">
-                <span className="sr-only">was </span>
-                {formatPoints(p.was)}
-              </s>
-            )}
-            <strong className={`min-w-7 font-head text-2xl leading-none ${r.stale ? 'text-soft' : ''}`}>
-              {formatPoints(p.points)}
-            </strong>
-            {!p.complete && <span className="text-mustard text-sm">so far</span>}
-          </span>
-        ))}
+        {r.points.map((p) => {
+          const pointsRange = { low: p.low, high: p.high };
+          return (
+            <span key={p.counter} className="flex items-baseline gap-1.5 md:min-w-32">
+              <span className="mark self-center">{p.mark}</span>
+              <PointsShown
+                count={{
+                  points: p.points,
+                  pointsRange,
+                  certainty: certaintyOf(p.points, pointsRange),
+                  complete: p.complete,
+                }}
+                was={p.was}
+              />
+            </span>
+          );
+        })}
       </span>
       <span className="text-sm text-soft md:text-right">
-        {r.kcal === null ? '' : `${Math.round(r.kcal)} kcal`} <span className="lg:block">{each}</span>
+        {r.kcal === null ? '' : `${Math.round(r.kcal)} kcal`} <span className="desk:block">{each}</span>
       </span>
     </Link>
   );

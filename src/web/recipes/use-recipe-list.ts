@@ -1,34 +1,15 @@
 import useSWRInfinite from 'swr/infinite';
 import { API } from '../../contract/api.ts';
-import type { RecipeList, RecipeOrder, RecipeSummary } from '../../contract/recipe.ts';
+import type { RecipeList } from '../../contract/recipe.ts';
 import { addressOf } from '../../contract/route.ts';
 import { askAt } from '../data/api.ts';
-
-/** What part of the recipes is looked at. */
-export interface RecipeWish {
-  readonly words: string;
-  readonly order: RecipeOrder;
-  /** Whose points the order and the limit are of. */
-  readonly counter: string | null;
-  readonly pointsAtMost: number | null;
-  readonly kcalAtMost: number | null;
-  readonly whose: RecipeSummary['whose'] | null;
-}
+import { queryOf, type RecipeWish } from './recipe-wish.ts';
 
 const PAGE = 50;
 
 const questionOf = (h: string, wish: RecipeWish, after: string | null) => ({
   h,
-  query: {
-    q: wish.words.slice(0, 120),
-    order: wish.order,
-    limit: PAGE,
-    counter: wish.counter ?? undefined,
-    pointsAtMost: wish.pointsAtMost ?? undefined,
-    kcalAtMost: wish.kcalAtMost ?? undefined,
-    whose: wish.whose ?? undefined,
-    after: after ?? undefined,
-  },
+  query: { ...queryOf(wish), limit: PAGE, after: after ?? undefined },
 });
 
 /** The recipes of a household, page by page as the list is scrolled. */

@@ -65,11 +65,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         )}
         <Command.Group heading="Recipes">
           {(recipes?.rows ?? []).map((r) => (
-            <Command.Item
-              key={r.id}
-              value={`${typed} ${r.title} ${r.id}`}
-              onSelect={() => go(`recipes/${r.id}/lighten`)}
-            >
+            <Command.Item key={r.id} value={`${typed} ${r.title} ${r.id}`} onSelect={() => go(`recipes/${r.id}`)}>
               {r.title}
             </Command.Item>
           ))}

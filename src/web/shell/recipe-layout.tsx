@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -51,11 +51,20 @@ export function RecipeLayout() {
   return (
     <RecipeContext value={open}>
       <div className="print:block! desk:grid desk:min-h-dvh desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]">
-        <section aria-label="The recipe" className="no-print px-edge pt-5">
+        <section
+          aria-label="The recipe"
+          className={`px-edge pt-5 ${location.pathname.endsWith('/pass-on') ? 'no-print' : ''}`}
+        >
           <div className="flex flex-wrap items-baseline gap-x-4">
             <PageTitle of={[recipe.title, STATIONS[current]?.name]} />
-            <h1 className="text-3xl leading-tight" dir="auto">
-              {recipe.title}
+            <h1 className="text-2xl leading-tight sm:text-3xl" dir="auto">
+              <Link
+                to={`/h/${household.id}/recipes/${id}`}
+                className="hover:text-beet"
+                title={current < 0 ? undefined : 'Read it'}
+              >
+                {recipe.title}
+              </Link>
             </h1>
             <p className="text-soft">
               {[
@@ -68,7 +77,7 @@ export function RecipeLayout() {
                 .join(' · ')}
             </p>
           </div>
-          <nav aria-label="Stations" className="mt-3 grid grid-cols-3">
+          <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-3">
             {STATIONS.map((s, i) => (
               <NavLink
                 key={s.to}

@@ -1,9 +1,9 @@
 import { useSyncExternalStore } from 'react';
 import { recipeHeadOf } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
-import { useHousehold } from '../context/household-context.ts';
-import { useOpenRecipe } from '../context/recipe-context.ts';
 import { documents } from '../saving/use-document.ts';
+import { useHousehold } from './household-context.ts';
+import { useOpenRecipe } from './recipe-context.ts';
 
 /** What all versions of the open recipe share, as it is shown, and how it is changed. */
 export function useRecipeHead() {

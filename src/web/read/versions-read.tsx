@@ -1,0 +1,83 @@
+import { countVersion } from '../../core/counting/count-version.ts';
+import { departureIn } from '../../core/swap/departure-words.ts';
+import type { Verdict } from '../../core/swap/verdict.ts';
+import type { Version } from '../../core/version/version.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { useVerdicts } from '../data/queries.ts';
+import { PointsShown } from '../kit/points-shown.tsx';
+import { useDepartures } from '../lighten/use-departures.ts';
+import { NO_VERDICTS } from '../lighten/verdicts.tsx';
+
+interface VersionsReadProps {
+  readonly versions: readonly Version[];
+  /** The one that is being read. */
+  readonly shownId: string;
+  readonly onRead: (id: string) => void;
+}
+
+const AGAIN_SAID: Record<Verdict['again'], string> = {
+  again: 'wants it again',
+  changes: 'wants it again, changed',
+  no: 'does not want it again',
+};
+
+/** The versions of a recipe beside each other: what each counts, how far it is from the family's, what was said of it. */
+export function VersionsRead({ versions, shownId, onRead }: VersionsReadProps) {
+  const { household, eaters: people } = useHousehold();
+  const { kitchen } = useOpenRecipe();
+  const eaters = useCounting();
+  const departures = useDepartures();
+  const { data: verdicts = NO_VERDICTS } = useVerdicts(household.id);
+  if (versions.length < 2) return null;
+  return (
+    <section aria-label="Versions" className="no-print mt-8">
+      <h2 className="text-xl">Versions</h2>
+      <ul className="mt-1 border-rule border-t">
+        {versions.map((v) => {
+          const { counts } = countVersion(
+            v,
+            kitchen,
+            eaters.map((e) => e.counter),
+          );
+          const far = departures(v).known;
+          const said = verdicts
+            .filter((x) => x.versionId === v.id)
+            .flatMap((x) => {
+              const name = people.find((p) => p.id === x.eaterId)?.name;
+              if (name === undefined) return [];
+              return [`${name} ${AGAIN_SAID[x.again]}${x.note === '' ? '' : `: ${x.note}`}`];
+            });
+          return (
+            <li key={v.id} className="border-rule border-b">
+              <button
+                type="button"
+                className="grid min-h-touch w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 px-2 py-2 text-left hover:bg-sheet aria-[current=true]:bg-sheet"
+                aria-current={v.id === shownId}
+                onClick={() => onRead(v.id)}
+              >
+                <span className="min-w-0">
+                  <span className="font-semibold">{v.name}</span>
+                  {v.kind === 'lightened' && <span className="block text-soft text-sm">{departureIn(far)}</span>}
+                  {said.map((s) => (
+                    <span key={s} className="block text-soft text-sm">
+                      {s}
+                    </span>
+                  ))}
+                </span>
+                <span className="flex gap-4">
+                  {eaters.map((e, i) => (
+                    <span key={e.key} className="text-center">
+                      <span className="block text-mark text-soft leading-none">{e.program.mark}</span>
+                      <PointsShown count={counts[i]!} />
+                    </span>
+                  ))}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
