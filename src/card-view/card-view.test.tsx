@@ -27,8 +27,8 @@ const html = renderToStaticMarkup(<CardView card={card} />);
 
 describe('a card drawn', () => {
   it('shows every program by name with its points', () => {
-    for (const p of card.programs) expect(html).toContain(`<span class="name">${p.name}</span>`);
-    expect(html).toContain('<span class="name">kcal</span>');
+    for (const p of card.programs) expect(html).toContain(`<span class="letters">${p.mark}</span> ${p.name}</span>`);
+    expect(html).toContain('<span class="letters">a serving</span> kcal</span>');
   });
   it('says "maybe" where the slices leave it open', () => {
     expect(card.programs[0]!.certainty).not.toBe('exact');

@@ -16,7 +16,6 @@ export function CardView({
   const Sub = inside ? 'h3' : 'h2';
   const credit = creditWords(card);
   const each = card.servings === null ? 'the whole' : 'a serving';
-  const names = card.programs.map((p) => p.name).join(' · ');
   return (
     <article className="card" aria-label="The card">
       <p className="meta">
@@ -30,16 +29,24 @@ export function CardView({
           const sure = certaintyWords({ ...p, pointsRange: { low: p.low, high: p.high } });
           return (
             <li key={p.mark}>
-              <span className="name">{p.name}</span>
-              <strong>{formatPoints(p.points)}</strong>
-              {sure && <span className="sure">{sure}</span>}
+              <span className="name">
+                <span className="letters">{p.mark}</span> {p.name}
+              </span>
+              <span className="number">
+                <strong>{formatPoints(p.points)}</strong>
+                {sure && <span className="sure">{sure}</span>}
+              </span>
             </li>
           );
         })}
         {card.kcal !== null && (
           <li className="kcal">
-            <span className="name">kcal</span>
-            <strong>{Math.round(card.kcal)}</strong>
+            <span className="name">
+              <span className="letters">{each}</span> kcal
+            </span>
+            <span className="number">
+              <strong>{Math.round(card.kcal)}</strong>
+            </span>
           </li>
         )}
       </ul>
@@ -61,19 +68,18 @@ export function CardView({
         )}
       </p>
       {card.ingredients.length > 0 && (
-        <section>
-          <div className="head">
-            <Sub className="sub">Ingredients</Sub>
-            <span>points: {names}</span>
-          </div>
+        <section className="list">
+          <Sub className="sub">Ingredients</Sub>
           <table>
-            <thead className="hidden">
+            <thead>
               <tr>
-                <th scope="col">Amount</th>
-                <th scope="col">Ingredient</th>
                 <th scope="col">
-                  Points {each}: {names}
+                  <span className="hidden">Amount</span>
                 </th>
+                <th scope="col">
+                  <span className="hidden">Ingredient</span>
+                </th>
+                <Marks programs={card.programs} />
               </tr>
             </thead>
             <tbody>
@@ -81,7 +87,7 @@ export function CardView({
                 <tr key={n}>
                   <td className="amount">{i.amount}</td>
                   <td>{i.name}</td>
-                  <td className="share">{i.raw.map(formatShare).join(' · ')}</td>
+                  <Shares values={i.raw} say={formatShare} />
                 </tr>
               ))}
             </tbody>
@@ -89,7 +95,7 @@ export function CardView({
         </section>
       )}
       {card.steps.length > 0 && (
-        <section>
+        <section className="method">
           <Sub className="sub">Steps</Sub>
           <ol>
             {card.steps.map((s, n) => (
@@ -105,16 +111,19 @@ export function CardView({
       )}
       {card.options.length > 0 && (
         <section>
-          <div className="head">
-            <Sub className="sub">On the plate, as you like</Sub>
-            <span>points with it: {names}</span>
-          </div>
+          <Sub className="sub">On the plate, as you like</Sub>
           <table>
+            <thead>
+              <tr>
+                <th scope="col">points with it</th>
+                <Marks programs={card.programs} />
+              </tr>
+            </thead>
             <tbody>
               {card.options.map((o, n) => (
                 <tr key={n}>
                   <td>{o.words}</td>
-                  <td className="share">{o.points.map(formatPoints).join(' · ')}</td>
+                  <Shares values={o.points} say={formatPoints} />
                 </tr>
               ))}
             </tbody>
@@ -138,11 +147,17 @@ export function CardView({
         <section>
           <Sub className="sub">With the regular ingredient</Sub>
           <table>
+            <thead>
+              <tr>
+                <th scope="col">points with it</th>
+                <Marks programs={card.programs} />
+              </tr>
+            </thead>
             <tbody>
               {card.regular.map((r, n) => (
                 <tr key={n}>
                   <td>{r.words}</td>
-                  <td className="share">{r.points.map(formatPoints).join(' · ')}</td>
+                  <Shares values={r.points} say={formatPoints} />
                 </tr>
               ))}
             </tbody>
@@ -150,7 +165,7 @@ export function CardView({
         </section>
       )}
       <section className="cautions">
-        <Sub className="sub">Mind</Sub>
+        <Sub className="sub">Before you cook and eat</Sub>
         {card.allergens.length > 0 && <p>Contains {card.allergens.join(', ')}.</p>}
         <ul>
           {card.cautions.map((c) => (
@@ -161,4 +176,22 @@ export function CardView({
       </section>
     </article>
   );
+}
+
+/** The programs' letters over their columns. */
+function Marks({ programs }: { readonly programs: Card['programs'] }) {
+  return programs.map((p) => (
+    <th key={p.mark} scope="col" className="share" title={p.name}>
+      {p.mark}
+    </th>
+  ));
+}
+
+/** A number for each program, each in its column. */
+function Shares({ values, say }: { readonly values: readonly number[]; readonly say: (n: number) => string }) {
+  return values.map((v, n) => (
+    <td key={n} className="share">
+      {say(v)}
+    </td>
+  ));
 }

@@ -9,7 +9,7 @@ const say = (unit: string | null, id: string, grams: number) =>
 describe('an amount in the words of the line before', () => {
   it.each([
     ['gram', 'quark-fatfree', 150, '150 g quark, fat-free'],
-    ['kilogram', 'beef-chuck', 1000, '1000 g beef chuck, trimmed to lean'],
+    ['kilogram', 'beef-chuck', 1000, '1 kg beef chuck, trimmed to lean'],
     ['liter', 'milk-skim', 1035, '1 l (1035 g) milk, skimmed'],
     ['milliliter', 'milk-skim', 207, '200 ml (207 g) milk, skimmed'],
     ['milliliter', 'milk-skim', 52, '50 ml (52 g) milk, skimmed'],
@@ -35,9 +35,20 @@ describe('amounts that no kitchen says', () => {
     expect(said('chicken-thigh-skinless', 4.5 * 85)).not.toMatch(/½/);
     for (let g = 0.2; g < 8; g += 0.1) expect(said('oil-spray', g)).not.toMatch(/[¼⅓½⅔¾] ?\w* second/);
   });
+  it('stay in kilograms for who weighs by them, down to one', () => {
+    const beef = shippedFood('beef-chuck');
+    expect(sayLike('kilogram', beef, 1250, 'us', 'beef chuck')).toMatchObject({
+      text: '1.25 kg beef chuck',
+      quantity: 1.25,
+      unit: 'kilogram',
+    });
+    expect(sayLike('kilogram', beef, 800, 'us', 'beef chuck').text).toBe('800 g beef chuck');
+    expect(sayLike('kilogram', beef, 1234, 'us', 'beef chuck').text).toBe('1234 g beef chuck');
+    expect(sayLike('gram', beef, 1000, 'us', 'beef chuck').text).toBe('1000 g beef chuck');
+  });
   it('count no cubes of a stew, but thighs', () => {
     expect(describeGrams(shippedFood('beef-chuck'), 92, 'us', 'atMost')).toBe('92 g');
-    const thigh = shippedFood('chicken-thigh-skinless');
+    const thigh = shippedFood('chicken-thigh-skinless')!;
     const { grams } = thigh.measures.find((m) => m.unit === 'piece')!;
     expect(describeGrams(thigh, 2 * grams, 'us')).toBe(`2 pieces (${2 * grams} g)`);
   });

@@ -1,4 +1,4 @@
-import { formatAmount, formatGrams } from '../quantity/format-amount.ts';
+import { formatAmount, formatGrams, trimmed } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import { type MeasureSystem, measureScale } from '../quantity/measure-system.ts';
 import { OUNCE_G, US_CUP_ML } from '../quantity/units.ts';
@@ -40,7 +40,11 @@ export function sayLike(
   item: string,
 ): SaidLike {
   const plain = formatGrams(grams);
-  const weighed = { text: `${plain} ${item}`, quantity: grams, unit: 'gram', saysGrams: true };
+  const kilos = unit === 'kilogram' ? inKilos(grams) : null;
+  const weighed =
+    kilos === null
+      ? { text: `${plain} ${item}`, quantity: grams, unit: 'gram', saysGrams: true }
+      : { text: `${trimmed(kilos, 2)} kg ${item}`, quantity: kilos, unit: 'kilogram', saysGrams: true };
   if (food === null) return weighed;
   const packages = inPackages(unit, food, grams);
   if (packages !== null)
@@ -60,6 +64,10 @@ export function sayLike(
   }
   return { text: `${formatMeasure(said.quantity, said.unit)} (${plain}) ${item}`, ...said, saysGrams: true };
 }
+
+/** Kilograms for who weighs by them: where they are one or more, and come out to the ten grams. */
+const inKilos = (grams: number): number | null =>
+  grams >= 1000 && Math.abs(grams / 10 - Math.round(grams / 10)) < 1e-6 ? Math.round(grams / 10) / 100 : null;
 
 /** Whole or half packages, as the line was in; their grams are printed on them. Null where they come out otherwise. */
 function inPackages(unit: string | null, food: Food, grams: number): number | null {

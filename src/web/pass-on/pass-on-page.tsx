@@ -1,4 +1,3 @@
-import { Copy, Printer } from 'lucide-react';
 import { useSearchParams } from 'react-router';
 import { CardView } from '../../card-view/card-view.tsx';
 import { API } from '../../contract/api.ts';
@@ -7,11 +6,13 @@ import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
+import { Picker } from '../kit/picker.tsx';
+import { CardActions } from './card-actions.tsx';
 import { CardLinks } from './card-links.tsx';
-import { copyToClipboard } from './copy-to-clipboard.ts';
+import { useCardLinks } from './use-card-links.ts';
 import '../../card-view/card-view.css';
 
-/** The card of a version: a page with a link, text to paste, a sheet to print. */
+/** The card of a version on the table: how it looks, and what is done with it beside it or under the thumb. */
 export function PassOnPage() {
   const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
@@ -21,62 +22,61 @@ export function PassOnPage() {
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
   const again = `${version.revision} ${page.recipe.revision}`;
   const { data, error } = useAnswer(API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
+  const links = useCardLinks(h, version.id);
   const open = version.lines.filter(isOpen).length;
   return (
-    <>
-      <main className="min-w-0 px-4 py-4 md:px-6">
-        <div className="no-print mb-4 flex flex-wrap items-center gap-2">
-          <label className="sr-only" htmlFor="card-version">
-            Version
-          </label>
-          <select
-            id="card-version"
-            className="field w-auto max-w-64"
-            value={version.id}
-            onChange={(e) => setParams({ version: e.target.value })}
-          >
-            {page.versions.map((v) => (
-              <option key={v.id} value={v.id}>
-                {v.name}
-              </option>
-            ))}
-          </select>
-          <button
-            type="button"
-            className="btn"
-            disabled={!data}
-            onClick={() => data && copyToClipboard(data.text, 'Copied as text.', null)}
-          >
-            <Copy size={18} aria-hidden="true" /> Copy as text
-          </button>
-          <button type="button" className="btn" onClick={() => window.print()}>
-            <Printer size={18} aria-hidden="true" /> Print
-          </button>
-        </div>
-        {open > 0 && (
-          <p className="note no-print mb-4">
-            {open === 1 ? 'One line is' : `${open} lines are`} still open: the card would say "so far". Answer first at
-            Bring in.
-          </p>
-        )}
-        {error && !data && (
-          <p className="note" role="alert">
-            {error.message}
-          </p>
-        )}
-        {data ? (
-          <div className="max-w-2xl rounded-xl border border-rule bg-sheet p-6 print:border-0 print:p-0">
-            <CardView card={data.card} inside />
-          </div>
-        ) : (
-          !error && (
-            <p className="text-soft" role="status">
-              Counting the card…
+    <main className="px-edge pt-4 pb-28 desk:col-span-2 desk:pb-10 print:p-0">
+      <div className="mx-auto flex max-w-[66rem] flex-wrap items-start justify-center gap-x-8 gap-y-6 print:block print:max-w-none">
+        <div className="min-w-0 flex-1 basis-80 sm:max-w-2xl print:max-w-none">
+          {page.versions.length > 1 && (
+            <Picker
+              label="Version"
+              labelled="unseen"
+              className="no-print mb-3"
+              value={version.id}
+              choices={page.versions.map((v) => ({ value: v.id, words: v.name }))}
+              onPick={(id) => setParams({ version: id }, { replace: true })}
+            />
+          )}
+          {page.recipe.credit.whose === 'other' && (
+            <p className="note no-print mb-3">
+              It is another author's: the card says what was changed and what it counts, and links to the recipe. Its
+              words stay with who wrote them.
             </p>
-          )
-        )}
-      </main>
-      <CardLinks h={h} versionId={version.id} cards={page.cards} />
-    </>
+          )}
+          {open > 0 && (
+            <p className="note no-print mb-3">
+              {open === 1 ? 'One line is' : `${open} lines are`} still open: the card would say "so far". Answer first
+              at Bring in.
+            </p>
+          )}
+          {error && !data && (
+            <p className="note" role="alert">
+              {error.message}
+            </p>
+          )}
+          {data ? (
+            <div className="rounded-xl border-[1.5px] border-ink bg-sheet p-5 sm:p-7 print:border-0 print:p-0">
+              <CardView card={data.card} inside />
+            </div>
+          ) : (
+            !error && (
+              <p className="text-soft" role="status">
+                Counting the card…
+              </p>
+            )
+          )}
+        </div>
+        <aside aria-label="Links" className="no-print w-full desk:sticky desk:top-4 desk:w-72">
+          <h2 className="text-xl">Pass it on</h2>
+          <p className="mt-1 text-soft">
+            A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can
+            read it.
+          </p>
+          <CardActions links={links} text={data?.text ?? null} title={page.recipe.title} />
+          <CardLinks cards={page.cards} links={links} />
+        </aside>
+      </div>
+    </main>
   );
 }

@@ -4,18 +4,25 @@ import { API } from '../../contract/api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { focusSoon } from '../kit/focus.ts';
 import { sayError } from '../kit/say-error.ts';
-import { copyToClipboard } from './copy-to-clipboard.ts';
 
 /** Makes and withdraws the links of a version's card. */
 export function useCardLinks(h: string, versionId: string) {
   const [busy, setBusy] = useState(false);
+  /** The link that was just made, and whether the browser let it be copied. */
+  const [made, setMade] = useState<{ readonly link: CardLink; readonly copied: boolean } | null>(null);
   const make = async () => {
     setBusy(true);
     try {
       const link = await ask(API.addCard, { h, id: versionId });
+      const copied = await navigator.clipboard.writeText(link.url).then(
+        () => true,
+        () => false,
+      );
+      setMade({ link, copied });
+      focusSoon('#made-link');
       await refresh.recipe(h);
-      await copyToClipboard(link.url, 'The card is made and its link copied.', 'The card is made.');
     } catch (e) {
       sayError(e);
     }
@@ -25,10 +32,12 @@ export function useCardLinks(h: string, versionId: string) {
     try {
       await ask(API.withdrawCard, { h, id: card.id });
       await refresh.recipe(h);
+      setMade((m) => (m?.link.id === card.id ? null : m));
       toast('The link is withdrawn and leads nowhere now.');
     } catch (e) {
       sayError(e);
     }
   };
-  return { busy, make, withdraw };
+  return { busy, made: made?.link.versionId === versionId ? made : null, make, withdraw, forget: () => setMade(null) };
 }
+export type CardLinkActions = ReturnType<typeof useCardLinks>;

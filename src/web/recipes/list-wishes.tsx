@@ -17,7 +17,7 @@ const ORDER_WORDS: Readonly<Record<RecipeOrder, string>> = {
   kcal: 'fewest calories first',
 };
 const WHOSE_WORDS = { family: "the family's", own: 'my own', other: "another author's" } as const;
-const WHOSE = ['family', 'own', 'other'] as const;
+const WHOSE_ASKED = ['family', 'own', 'other'] as const;
 
 interface ListWishesProps {
   readonly wish: RecipeWish;
@@ -125,9 +125,9 @@ export function ListWishes({ wish, eaters, people, onWish }: ListWishesProps) {
             value={wish.whose ?? ''}
             choices={[
               { value: '', words: "anybody's" },
-              ...WHOSE.map((w) => ({ value: w as string, words: WHOSE_WORDS[w] })),
+              ...WHOSE_ASKED.map((w) => ({ value: w as string, words: WHOSE_WORDS[w] })),
             ]}
-            onPick={(who) => onWish({ whose: WHOSE.find((w) => w === who) ?? null })}
+            onPick={(who) => onWish({ whose: WHOSE_ASKED.find((w) => w === who) ?? null })}
           />
           <Check checked={wish.favourite} onCheck={(favourite) => onWish({ favourite })}>
             favourites
