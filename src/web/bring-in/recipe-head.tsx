@@ -6,6 +6,7 @@ import { trimmed } from '../../core/quantity/format-amount.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
 import type { Version } from '../../core/version/version.ts';
 import { useRecipeHead } from '../context/use-recipe-head.ts';
+import { Picker } from '../kit/picker.tsx';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
 const WHOSE: Record<Recipe['credit']['whose'], string> = {
@@ -91,23 +92,15 @@ export function RecipeHeadForm({ editor, version }: { editor: VersionEditor; ver
             />
           </div>
           <div>
-            <label className="text-sm text-soft" htmlFor="whose">
-              It is
-            </label>
-            <select
-              id="whose"
-              className="field"
+            <Picker
+              label="It is"
               value={recipe.credit.whose}
-              onChange={(e) =>
-                patch({ credit: { ...recipe.credit, whose: e.target.value as Recipe['credit']['whose'] } })
-              }
-            >
-              {Object.entries(WHOSE).map(([key, words]) => (
-                <option key={key} value={key}>
-                  {words}
-                </option>
-              ))}
-            </select>
+              choices={Object.entries(WHOSE).map(([key, words]) => ({
+                value: key as Recipe['credit']['whose'],
+                words,
+              }))}
+              onPick={(whose) => patch({ credit: { ...recipe.credit, whose } })}
+            />
           </div>
         </div>
       </details>

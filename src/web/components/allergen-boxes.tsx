@@ -1,4 +1,5 @@
 import { ALLERGEN_WORDS, ALLERGENS, type Allergen } from '../../core/food/food.ts';
+import { Check } from '../kit/check.tsx';
 
 interface AllergenBoxesProps {
   readonly legend: string;
@@ -13,15 +14,13 @@ export function AllergenBoxes({ legend, chosen, onChange }: AllergenBoxesProps) 
       <legend className="label">{legend}</legend>
       <div className="flex flex-wrap gap-x-4 gap-y-1">
         {ALLERGENS.map((a) => (
-          <label key={a} className="flex items-center gap-1.5 py-1">
-            <input
-              type="checkbox"
-              className="size-5 accent-beet"
-              checked={chosen.includes(a)}
-              onChange={(e) => onChange(e.target.checked ? [...chosen, a] : chosen.filter((x) => x !== a))}
-            />
+          <Check
+            key={a}
+            checked={chosen.includes(a)}
+            onCheck={(is) => onChange(is ? [...chosen, a] : chosen.filter((x) => x !== a))}
+          >
             {ALLERGEN_WORDS[a]}
-          </label>
+          </Check>
         ))}
       </div>
     </fieldset>

@@ -9,6 +9,7 @@ import type { Weight } from '../../core/weighing/weight.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
+import { Check } from '../kit/check.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { changeCorrection } from '../saving/change-correction.ts';
@@ -73,10 +74,9 @@ export function GramsField({ line, food, onPick }: GramsFieldProps) {
         </button>
       </div>
       {measure && food && (
-        <label className="mt-2 flex items-center gap-2 text-sm">
-          <input type="checkbox" checked={remember} onChange={(e) => setRemember(e.target.checked)} />
+        <Check checked={remember} onCheck={setRemember} className="mt-1 text-sm">
           Remember what {measure.words} of {food.name} weighs here
-        </label>
+        </Check>
       )}
       <p id={`${id}-wrong`} role="alert" className="mt-1 text-beet text-sm">
         {wrong && 'Write grams as a number, such as 85.'}

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Label } from '../../contract/food.ts';
 import type { Food } from '../../core/food/food.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
+import { Picker } from '../kit/picker.tsx';
 import { AllergenBoxes } from './allergen-boxes.tsx';
 import { AS_KNOWN, LABEL_SORTS, PRINTED, sortOf, wrongWithField } from './label-fields.ts';
 import { useLabelForm } from './use-label-form.ts';
@@ -25,17 +26,18 @@ export function LabelForm({ name, printed = null, onDone, onCancel }: LabelFormP
       </FieldOfLabel>
       <Serving form={form} />
       <PrintedValues form={form} />
-      <label className="label mt-4" htmlFor="label-sort">
-        It is
-      </label>
-      <select id="label-sort" className="field" {...register('sort')}>
-        {printed && sortOf(printed.kinds) === AS_KNOWN && <option value={AS_KNOWN}>as the lookup knows it</option>}
-        {LABEL_SORTS.map(([words], i) => (
-          <option key={words} value={i}>
-            {words}
-          </option>
-        ))}
-      </select>
+      <Picker
+        label="It is"
+        className="mt-4"
+        value={String(form.watch('sort'))}
+        choices={[
+          ...(printed && sortOf(printed.kinds) === AS_KNOWN
+            ? [{ value: String(AS_KNOWN), words: 'as the lookup knows it' }]
+            : []),
+          ...LABEL_SORTS.map(([words], i) => ({ value: String(i), words })),
+        ]}
+        onPick={(sort) => form.setValue('sort', sort)}
+      />
       <AllergenBoxes
         legend="Contains"
         chosen={form.watch('allergens')}
@@ -119,14 +121,16 @@ function Serving({ form }: { readonly form: LabelFormState }) {
         )}
       </FieldOfLabel>
       <div>
-        <label className="label" htmlFor="label-rules">
-          Rounded as in
-        </label>
-        <select id="label-rules" className="field" {...register('rules')}>
-          <option value="us">the United States</option>
-          <option value="eu">the European Union</option>
-          <option value="exact">not rounded</option>
-        </select>
+        <Picker
+          label="Rounded as in"
+          value={form.watch('rules')}
+          choices={[
+            { value: 'us', words: 'the United States' },
+            { value: 'eu', words: 'the European Union' },
+            { value: 'exact', words: 'not rounded' },
+          ]}
+          onPick={(rules) => form.setValue('rules', rules)}
+        />
       </div>
     </div>
   );

@@ -5,6 +5,7 @@ import type { Line } from '../../core/version/version.ts';
 import { LOSS_CHOICES, lossQuestion, lossWords } from '../../core/yield/loss-words.ts';
 import { Modal } from '../kit/modal.tsx';
 import { numberTyped } from '../kit/number-typed.ts';
+import { Picker } from '../kit/picker.tsx';
 
 interface LossDialogProps {
   readonly line: Line;
@@ -38,16 +39,12 @@ export function LossDialog({ line, expected, onTake, onClose }: LossDialogProps)
           if (grams !== null && wrong === null) onTake(answeredLoss(why, grams));
         }}
       >
-        <label className="label" htmlFor={`${id}-why`}>
-          Why
-        </label>
-        <select id={`${id}-why`} className="field" value={why} onChange={(e) => setWhy(e.target.value as LossReason)}>
-          {LOSS_REASONS.map((r) => (
-            <option key={r} value={r}>
-              {LOSS_CHOICES[r]}
-            </option>
-          ))}
-        </select>
+        <Picker
+          label="Why"
+          value={why}
+          choices={LOSS_REASONS.map((r) => ({ value: r, words: LOSS_CHOICES[r] }))}
+          onPick={setWhy}
+        />
         <label className="label mt-3" htmlFor={id}>
           {lossQuestion(why)} In grams
         </label>

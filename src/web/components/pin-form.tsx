@@ -4,6 +4,7 @@ import { pairId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
+import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 
 /** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
@@ -72,21 +73,12 @@ export function PinForm({ food }: { food: Food }) {
           />
         </div>
         <div>
-          <label className="text-sm text-soft" htmlFor={`${id}-program`}>
-            under
-          </label>
-          <select
-            id={`${id}-program`}
-            className="field w-auto"
+          <Picker
+            label="under"
             value={programId}
-            onChange={(e) => setProgramId(e.target.value)}
-          >
-            {programs.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
-          </select>
+            choices={programs.map((p) => ({ value: p.id as string, words: p.name }))}
+            onPick={setProgramId}
+          />
         </div>
         <button type="button" className="btn" onClick={save}>
           Use these

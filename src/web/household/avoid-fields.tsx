@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Picker } from '../kit/picker.tsx';
 
 /** How firmly something is avoided. */
 const GRADES = [
@@ -61,18 +62,14 @@ export function AvoidFields({ avoided, onChange }: AvoidFieldsProps) {
             add();
           }}
         />
-        <select
-          className="field w-auto"
-          aria-label="How firmly"
+        <Picker
+          label="How firmly"
+          labelled="unseen"
+          className="w-36"
           value={grade}
-          onChange={(e) => setGrade(GRADES.find(([g]) => g === e.target.value)![0])}
-        >
-          {GRADES.map(([g, words]) => (
-            <option key={g} value={g}>
-              {words}
-            </option>
-          ))}
-        </select>
+          choices={GRADES.map(([g, words]) => ({ value: g, words }))}
+          onPick={setGrade}
+        />
         <button type="button" className="btn" onClick={add}>
           Add
         </button>

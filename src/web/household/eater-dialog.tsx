@@ -2,10 +2,12 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { EaterSchema } from '../../contract/household.ts';
+import { allowanceWords, ruleWords } from '../../core/program/program-words.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';
+import { Picker } from '../kit/picker.tsx';
 import { AvoidFields } from './avoid-fields.tsx';
 import { ExceptionFields } from './exception-fields.tsx';
 
@@ -22,6 +24,8 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
     resolver: zodResolver(EaterSchema),
     defaultValues: eater as z.input<typeof EaterSchema>,
   });
+  const programId = form.watch('programId');
+  const program = programs.find((p) => p.id === programId);
   const [exceptions, allergies, avoids, ratherNot = [], notOnTop = []] = form.watch([
     'exceptions',
     'allergies',
@@ -49,25 +53,24 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
               {errors.name && `The name ${errors.name.message}.`}
             </p>
           </div>
-          <div>
-            <label className="label" htmlFor="eater-program">
-              Program
-            </label>
-            <select
-              id="eater-program"
-              className="field"
-              {...form.register('programId', { setValueAs: (v: string) => v || null })}
-            >
-              {programs.map((p) => (
-                <option key={p.id} value={p.id}>
-                  {p.mark} · {p.name}
-                </option>
-              ))}
-              <option value="">does not count</option>
-            </select>
-          </div>
+          <Picker
+            label="Program"
+            value={programId ?? ''}
+            choices={[
+              ...programs.map((p) => ({ value: p.id as string, words: `${p.mark} · ${p.name}`, about: p.idea })),
+              { value: '', words: 'does not count' },
+            ]}
+            onPick={(id) => form.setValue('programId', id || null)}
+          />
         </div>
-        <ExceptionFields exceptions={exceptions} onChange={(x) => form.setValue('exceptions', x)} />
+        {program && (
+          <>
+            <p className="mt-2 text-soft text-sm">
+              {ruleWords(program.rule)} {allowanceWords(program)}
+            </p>
+            <ExceptionFields exceptions={exceptions} onChange={(x) => form.setValue('exceptions', x)} />
+          </>
+        )}
         <AllergenBoxes legend="Allergic to" chosen={allergies} onChange={(a) => form.setValue('allergies', a)} />
         <p className="text-sm text-soft">
           Imbiss warns by the pantry's allergens. The package in your hand has the last word.

@@ -44,7 +44,9 @@ export function EatersList() {
           const program = programs.find((p) => p.id === e.programId);
           return (
             <li key={e.id} className="flex flex-wrap items-center gap-3 border-rule border-b py-2.5">
-              <span className="mark">{program?.mark ?? '·'}</span>
+              <span className={program ? 'mark' : 'inline-block min-w-[2.4rem] text-center text-soft'}>
+                {program?.mark ?? '–'}
+              </span>
               <span className="min-w-0 flex-1">
                 <span className="font-bold">{e.name}</span>
                 <span className="block text-sm text-soft">{factsOf(e, program, foodName).join(' · ')}</span>

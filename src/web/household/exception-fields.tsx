@@ -2,6 +2,7 @@ import type { Exception } from '../../core/program/uncounted.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useFoods } from '../data/queries.ts';
+import { Picker } from '../kit/picker.tsx';
 
 interface ExceptionFieldsProps {
   readonly exceptions: readonly Exception[];
@@ -24,17 +25,19 @@ export function ExceptionFields({ exceptions, onChange }: ExceptionFieldsProps) 
         {exceptions.map((x) => (
           <li key={x.foodId} className="flex items-center gap-2">
             <span className="flex-1">{nameOf(x.foodId)}</span>
-            <select
-              aria-label={`How ${nameOf(x.foodId)} counts`}
-              className="field w-auto"
+            <Picker
+              label={`How ${nameOf(x.foodId)} counts`}
+              labelled="unseen"
+              className="w-40"
               value={x.uncounted ? 'uncounted' : 'counts'}
-              onChange={(e) =>
-                onChange(exceptions.map((y) => (y === x ? { ...y, uncounted: e.target.value === 'uncounted' } : y)))
+              choices={[
+                { value: 'uncounted', words: 'uncounted' },
+                { value: 'counts', words: 'counts' },
+              ]}
+              onPick={(how) =>
+                onChange(exceptions.map((y) => (y === x ? { ...y, uncounted: how === 'uncounted' } : y)))
               }
-            >
-              <option value="uncounted">uncounted</option>
-              <option value="counts">counts</option>
-            </select>
+            />
             <button
               type="button"
               className="btn btn-plain btn-small"

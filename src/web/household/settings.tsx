@@ -4,6 +4,7 @@ import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
 import type { Household } from '../../core/table/table.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
+import { Picker } from '../kit/picker.tsx';
 import { useTyped } from '../kit/use-typed.ts';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
 
@@ -21,21 +22,12 @@ export function Settings() {
       <h2 className="text-xl sm:col-span-2">Settings</h2>
       <NameOfHousehold />
       <div>
-        <label className="label" htmlFor="system">
-          Cups and spoons
-        </label>
-        <select
-          id="system"
-          className="field"
+        <Picker
+          label="Cups and spoons"
           value={household.system}
-          onChange={(e) => changeHousehold({ system: e.target.value as Household['system'] })}
-        >
-          {Object.entries(SYSTEM_WORDS).map(([key, words]) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
+          choices={Object.entries(SYSTEM_WORDS).map(([key, words]) => ({ value: key as Household['system'], words }))}
+          onPick={(system) => changeHousehold({ system })}
+        />
         <p className="mt-1 text-sm text-soft">
           Holds for lines that are read from now on; what was read keeps its grams.
         </p>
@@ -51,21 +43,12 @@ function RegionField() {
   const { household, changeHousehold } = useHousehold();
   return (
     <div>
-      <label className="label" htmlFor="region">
-        Words
-      </label>
-      <select
-        id="region"
-        className="field"
+      <Picker
+        label="Words"
         value={household.region}
-        onChange={(e) => changeHousehold({ region: e.target.value as Household['region'] })}
-      >
-        {REGIONS.map((r) => (
-          <option key={r} value={r}>
-            {REGION_WORDS[r].name}
-          </option>
-        ))}
-      </select>
+        choices={REGIONS.map((r) => ({ value: r, words: REGION_WORDS[r].name }))}
+        onPick={(region) => changeHousehold({ region })}
+      />
       <p className="mt-1 text-sm text-soft">
         {REGION_WORDS[household.region].example}. Both are always read, and what was written stays as it is.
       </p>
@@ -92,23 +75,19 @@ function ThemeField() {
   const [theme, setTheme] = useState<Theme>(chosenTheme);
   return (
     <div>
-      <label className="label" htmlFor="theme">
-        Light or dark, on this device
-      </label>
-      <select
-        id="theme"
-        className="field"
+      <Picker
+        label="Light or dark, on this device"
         value={theme}
-        onChange={(e) => {
-          const t = e.target.value as Theme;
+        choices={[
+          { value: 'system', words: 'as the device' },
+          { value: 'light', words: 'light' },
+          { value: 'dark', words: 'dark' },
+        ]}
+        onPick={(t: Theme) => {
           setTheme(t);
           chooseTheme(t);
         }}
-      >
-        <option value="system">as the device</option>
-        <option value="light">light</option>
-        <option value="dark">dark</option>
-      </select>
+      />
     </div>
   );
 }
@@ -120,22 +99,12 @@ function OtherHousehold() {
   if (households.length < 2) return null;
   return (
     <div>
-      <label className="label" htmlFor="other">
-        Go to another household
-      </label>
-      <select
-        id="other"
-        className="field"
-        value={household.id}
-        onChange={(e) => navigate(`/h/${e.target.value}/recipes`)}
-      >
-        {households.map((h) => (
-          <option key={h.id} value={h.id}>
-            {h.name}
-            {h.demo ? ' (demo)' : ''}
-          </option>
-        ))}
-      </select>
+      <Picker
+        label="Go to another household"
+        value={household.id as string}
+        choices={households.map((h) => ({ value: h.id, words: h.demo ? `${h.name} (demo)` : h.name }))}
+        onPick={(id) => navigate(`/h/${id}/recipes`)}
+      />
     </div>
   );
 }

@@ -14,6 +14,7 @@ import { pairSteps } from '../../core/version/pair-steps.ts';
 import type { Line, Step, Version } from '../../core/version/version.ts';
 import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { Picker } from '../kit/picker.tsx';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import { useDepartures } from './use-departures.ts';
 
@@ -62,18 +63,13 @@ export function CompareVersionsPage() {
     setParams(next, { replace: true });
   };
   const picker = (key: 'left' | 'right', version: Version) => (
-    <select
-      aria-label={key === 'left' ? 'One version' : 'The other version'}
-      className="field"
+    <Picker
+      label={key === 'left' ? 'One version' : 'The other version'}
+      labelled="unseen"
       value={version.id}
-      onChange={(e) => choose(key, e.target.value)}
-    >
-      {page.versions.map((v) => (
-        <option key={v.id} value={v.id}>
-          {v.name}
-        </option>
-      ))}
-    </select>
+      choices={page.versions.map((v) => ({ value: v.id, words: v.name }))}
+      onPick={(id) => choose(key, id)}
+    />
   );
   return (
     <main className="px-edge py-5 desk:col-span-2">

@@ -6,6 +6,7 @@ import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdic
 import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useVerdicts } from '../data/queries.ts';
+import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
@@ -41,8 +42,8 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
     <details className="mt-6 border-rule border-t pt-3">
       <summary className="cursor-pointer font-semibold">How was it?</summary>
       <p className="mt-1 text-soft text-sm">
-        What is wanted again counts as nearer to the family's dish the next time a way is looked for, and what is not as
-        farther: apart for what is in a dish and what is on top of it.
+        A swap that was liked counts as nearer to the family's dish the next time, one that was not as farther. What is
+        in a dish and what is on top of it are judged apart.
       </p>
       <ul>
         {eaters.map((e) => {
@@ -70,21 +71,16 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
               </fieldset>
               {own && (
                 <>
-                  <label className="flex items-center gap-1.5 text-sm">
-                    the portion was
-                    <select
-                      className="field w-auto"
-                      value={own.enough ?? ''}
-                      onChange={(ev) => put({ ...now, enough: ENOUGH.find((x) => x === ev.target.value) ?? null })}
-                    >
-                      <option value="">not said</option>
-                      {ENOUGH.map((x) => (
-                        <option key={x} value={x}>
-                          {ENOUGH_WORDS[x]}
-                        </option>
-                      ))}
-                    </select>
-                  </label>
+                  <Picker
+                    label="the portion was"
+                    className="w-40"
+                    value={own.enough ?? ''}
+                    choices={[
+                      { value: '', words: 'not said' },
+                      ...ENOUGH.map((x) => ({ value: x as string, words: ENOUGH_WORDS[x] })),
+                    ]}
+                    onPick={(x) => put({ ...now, enough: ENOUGH.find((e) => e === x) ?? null })}
+                  />
                   <VerdictNote key={own.note} name={e.name} note={own.note} onNote={(note) => put({ ...now, note })} />
                   <button
                     type="button"

@@ -5,6 +5,7 @@ import { sayIn } from '../../core/region/say-in.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
+import { OneOfFew } from '../kit/one-of-few.tsx';
 import { CompareTable } from './compare-table.tsx';
 import { PantryHead } from './pantry-head.tsx';
 
@@ -53,17 +54,13 @@ export function ComparePage() {
           />
         ))}
       </div>
-      <fieldset className="mt-4 flex flex-wrap gap-2">
-        <legend className="sr-only">Compared</legend>
-        {(['100g', 'serving', 'point'] as const).map((x) => (
-          <label
-            key={x}
-            className="chip flex cursor-pointer items-center gap-2 has-checked:border-ink has-checked:font-semibold"
-          >
-            <input type="radio" name="at" checked={x === at} onChange={() => set('at', x)} /> {words[x]}
-          </label>
-        ))}
-      </fieldset>
+      <OneOfFew
+        label="Compared"
+        className="mt-4"
+        value={at}
+        choices={(['100g', 'serving', 'point'] as const).map((x) => ({ value: x, words: words[x] }))}
+        onPick={(x) => set('at', x)}
+      />
       {compared.every((c) => c === null) ? (
         <p className="mt-6 text-soft">
           {sayIn(household.region, 'Choose two foods, such as soured cream and its light kin.')}

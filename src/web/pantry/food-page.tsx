@@ -13,6 +13,7 @@ import { ask } from '../data/api.ts';
 import { refresh, useOwnFoods, usePantry } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { PageTitle } from '../kit/page-title.tsx';
+import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { documents } from '../saving/use-document.ts';
@@ -145,17 +146,15 @@ function LabelTable({ food }: { food: Food }) {
   const shown = NUTRIENTS.filter((n) => n !== 'transFat' && (n !== 'alcohol' || profile.alcohol.value !== 0));
   return (
     <section aria-label="Nutrition" className="panel self-start p-4">
-      <label className="label" htmlFor="of">
-        Nutrition of
-      </label>
-      <select id="of" className="field" value={of} onChange={(e) => setOf(e.target.value)}>
-        <option value="100">100 g</option>
-        {food.measures.map((m, i) => (
-          <option key={oneOf(m)} value={`m${i}`}>
-            {oneOf(m)} ({trimmed(m.grams, 1)} g)
-          </option>
-        ))}
-      </select>
+      <Picker
+        label="Nutrition of"
+        value={of}
+        choices={[
+          { value: '100', words: '100 g' },
+          ...food.measures.map((m, i) => ({ value: `m${i}`, words: `${oneOf(m)} (${trimmed(m.grams, 1)} g)` })),
+        ]}
+        onPick={setOf}
+      />
       <dl className="mt-3">
         {shown.map((n) => (
           <div

@@ -3,6 +3,7 @@ import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS, roleWords } from '../../core/swap/swap-words.ts';
 import { Modal } from '../kit/modal.tsx';
+import { Picker } from '../kit/picker.tsx';
 import { FreeNumberField } from './free-number-field.tsx';
 import { FoodsFrom, FoodsInto } from './swap-foods.tsx';
 import { type SwapFormState, useSwapForm } from './use-swap-form.ts';
@@ -47,30 +48,18 @@ export function SwapForm({ title, swap, onKept, onClose }: SwapFormProps) {
 function KindAndPart({ form }: { readonly form: SwapFormState }) {
   return (
     <div className="grid grid-cols-2 gap-3">
-      <label>
-        <span className="label">Kind</span>
-        <select
-          className="field"
-          value={form.fields.kind}
-          onChange={(e) => form.chooseKind(SWAP_KINDS.find((k) => k === e.target.value) ?? 'standIn')}
-        >
-          {SWAP_KINDS.map((k) => (
-            <option key={k} value={k}>
-              {KIND_WORDS[k]}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        <span className="label">For the part it plays</span>
-        <select className="field" {...form.register('role')}>
-          {ROLES.map((r) => (
-            <option key={r} value={r}>
-              {roleWords(r)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Picker
+        label="Kind"
+        value={form.fields.kind}
+        choices={SWAP_KINDS.map((k) => ({ value: k, words: KIND_WORDS[k] }))}
+        onPick={form.chooseKind}
+      />
+      <Picker
+        label="For the part it plays"
+        value={form.fields.role}
+        choices={ROLES.map((r) => ({ value: r, words: roleWords(r) }))}
+        onPick={(role) => form.set({ role })}
+      />
     </div>
   );
 }

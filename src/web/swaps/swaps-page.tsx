@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import { SWAP_KINDS } from '../../core/swap/swap.ts';
 import { KIND_WORDS } from '../../core/swap/swap-words.ts';
+import { Picker } from '../kit/picker.tsx';
 import { PantryHead } from '../pantry/pantry-head.tsx';
 import { blankSwap } from './blank-swap.ts';
 import { SwapForm } from './swap-form.tsx';
@@ -40,21 +41,17 @@ export function SwapsPage() {
             onChange={(e) => list.setSearch(e.target.value)}
           />
         </label>
-        <label>
-          <span className="sr-only">Kind of swap</span>
-          <select
-            className="field w-auto"
-            value={list.kind ?? ''}
-            onChange={(e) => list.setKind(SWAP_KINDS.find((k) => k === e.target.value) ?? null)}
-          >
-            <option value="">every kind</option>
-            {SWAP_KINDS.map((k) => (
-              <option key={k} value={k}>
-                {KIND_WORDS[k]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Picker
+          label="Kind of swap"
+          labelled="unseen"
+          className="w-64"
+          value={list.kind ?? ''}
+          choices={[
+            { value: '', words: 'every kind' },
+            ...SWAP_KINDS.map((k) => ({ value: k as string, words: KIND_WORDS[k] })),
+          ]}
+          onPick={(kind) => list.setKind(SWAP_KINDS.find((k) => k === kind) ?? null)}
+        />
         <p className="pb-2 text-soft" role="status">
           {shown.length === 1 ? '1 swap' : `${shown.length} swaps`}
         </p>

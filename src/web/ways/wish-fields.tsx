@@ -1,6 +1,6 @@
 import { type ReactNode, useId } from 'react';
 import type { StockItem } from '../../core/stock/stock.ts';
-import type { CountingEater } from '../context/household-context.ts';
+import { Check } from '../kit/check.tsx';
 import { numberTyped } from '../kit/number-typed.ts';
 
 interface WishFieldProps {
@@ -32,32 +32,6 @@ export function WishField({ label, hint, value, onChange, text = false }: WishFi
   );
 }
 
-interface VaryingProps {
-  readonly eaters: readonly CountingEater[];
-  readonly value: number;
-  readonly onChange: (at: number) => void;
-}
-
-/** Whose points the frontier is drawn for; nothing to ask where one eater counts. */
-export function VaryingSelect({ eaters, value, onChange }: VaryingProps) {
-  const id = useId();
-  if (eaters.length < 2) return null;
-  return (
-    <div>
-      <label className="label" htmlFor={id}>
-        Show all points for
-      </label>
-      <select id={id} className="field" value={value} onChange={(e) => onChange(Number(e.target.value))}>
-        {eaters.map((e, i) => (
-          <option key={e.eater.id} value={i}>
-            {e.eater.name}, {e.program.mark}
-          </option>
-        ))}
-      </select>
-    </div>
-  );
-}
-
 interface HouseOnlyProps {
   readonly stock: readonly StockItem[];
   readonly value: boolean;
@@ -68,9 +42,8 @@ interface HouseOnlyProps {
 export function HouseOnly({ stock, value, onChange }: HouseOnlyProps) {
   if (!stock.some((s) => !s.lacking && s.foodId !== null)) return null;
   return (
-    <label className="flex items-center gap-2 self-end pb-2">
-      <input type="checkbox" checked={value} onChange={(e) => onChange(e.target.checked)} />
+    <Check checked={value} onCheck={onChange} className="self-end">
       only with what is in the house
-    </label>
+    </Check>
   );
 }

@@ -11,6 +11,7 @@ import { readIngredient } from '../../../core/weighing/read-ingredient.ts';
 import { AddLine } from '../../components/add-line.tsx';
 import { useHousehold } from '../../context/household-context.ts';
 import { usePantry, useStock } from '../../data/queries.ts';
+import { Check } from '../../kit/check.tsx';
 import { Modal } from '../../kit/modal.tsx';
 import { sayDone } from '../../kit/say-done.ts';
 import { type Row, useRows } from '../../saving/use-document.ts';
@@ -138,19 +139,17 @@ function WhichLacking({ text, foods, onTake, onClose }: WhichLackingProps) {
       <ul>
         {foods.map((f) => (
           <li key={f.id}>
-            <label className="flex min-h-11 items-center gap-3">
-              <input
-                type="checkbox"
-                checked={chosen.has(f.id)}
-                onChange={(e) => {
-                  const next = new Set(chosen);
-                  if (e.target.checked) next.add(f.id);
-                  else next.delete(f.id);
-                  setChosen(next);
-                }}
-              />
+            <Check
+              checked={chosen.has(f.id)}
+              onCheck={(is) => {
+                const next = new Set(chosen);
+                if (is) next.add(f.id);
+                else next.delete(f.id);
+                setChosen(next);
+              }}
+            >
               {f.name}
-            </label>
+            </Check>
           </li>
         ))}
       </ul>
@@ -219,14 +218,9 @@ function StockRow({ item, amount, foodPath, onPut, onRemove }: StockRowProps) {
       </span>
       {!item.lacking && (
         <>
-          <label className="flex items-center gap-1.5 text-sm">
-            <input
-              type="checkbox"
-              checked={item.opened}
-              onChange={(e) => onPut({ ...item, opened: e.target.checked })}
-            />
+          <Check checked={item.opened} onCheck={(opened) => onPut({ ...item, opened })} className="text-sm">
             open
-          </label>
+          </Check>
           <label className="flex items-center gap-1.5 text-sm">
             use by
             <input
