@@ -62,6 +62,7 @@ async function planFeast(s: Scope, done: ReadonlyMap<string, Version>, idIn: IdI
   const { dishes, id, targets, ...rest } = DEMO_FEAST;
   const feast: Feast = {
     ...rest,
+    bought: [],
     id: idIn(id),
     targets: Object.fromEntries(Object.entries(targets).map(([eater, points]) => [idIn(eater), points])),
     day: format(nextSaturday(parseISO(today)), 'yyyy-MM-dd'),

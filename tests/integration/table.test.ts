@@ -79,6 +79,7 @@ describe('feasts', () => {
     name: 'Supper',
     day: '2026-12-05',
     guests: [],
+    bought: [],
     people: 14,
     dishes: [
       { recipeId: 'feast-recipe', versionId: 'feast-version', portions: { 'eater-one': 1.5 }, mostDeparture: 15 },

@@ -103,6 +103,7 @@ export const FEAST_KIND = fieldKind<Feast>(
   object({
     name: value,
     day: value,
+    bought: list('id', object({ text: value, foodId: value, revision: value, grams: value, portions: record(value) })),
     guests: list('name', object({ allergies: set, avoids: set })),
     people: value,
     dishes: list('recipeId', object({ versionId: value, portions: record(value), mostDeparture: value })),

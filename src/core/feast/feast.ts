@@ -10,6 +10,18 @@ export interface FeastDish {
   readonly mostDeparture: number | null;
 }
 
+/** Something bought that stands on the menu beside the dishes. */
+export interface BoughtFood {
+  readonly id: string;
+  /** As it was written: "2 slices rye bread". */
+  readonly text: string;
+  readonly foodId: string;
+  readonly revision: number;
+  /** What a serving of it weighs, g. */
+  readonly grams: number;
+  readonly portions: FeastDish['portions'];
+}
+
 /** Somebody from elsewhere at a feast. */
 export interface Guest {
   readonly name: string;
@@ -28,6 +40,7 @@ export interface Feast {
   /** Everybody who eats, the household's eaters and the guests among them. */
   readonly people: number;
   readonly dishes: readonly FeastDish[];
+  readonly bought: readonly BoughtFood[];
   /** The most points of the whole plate, by the eater's id; without a target an eater sets no limit. */
   readonly targets: Readonly<Record<string, number>>;
   readonly revision: number;

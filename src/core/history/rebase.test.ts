@@ -109,6 +109,7 @@ describe('fields', () => {
     name: 'Supper',
     day: null,
     guests: [],
+    bought: [],
     people: 4,
     dishes: [{ recipeId: 'soup', versionId: 'v1', portions: { anna: 1 }, mostDeparture: null }],
     targets: {},

@@ -24,6 +24,13 @@ export function platePoints(lines: readonly CountLine[], counter: Counter): Plat
   return { each: raws.map((r) => roundPoints(r, rule)), apart, together, words: leakWords(together, apart) };
 }
 
+/** The rounding leak beside a number; null when there is none. @example leakSaid(14, 13) // 'rounding hides 1' */
+export function leakSaid(together: number, apart: number): string | null {
+  const leak = together - apart;
+  if (Math.abs(leak) < 1e-9) return null;
+  return leak > 0 ? `rounding hides ${formatPoints(leak)}` : `rounding each adds ${formatPoints(-leak)}`;
+}
+
 /** What rounding one by one hides, or adds, in words; null when it does neither. */
 export function leakWords(together: number, apart: number): string | null {
   const leak = together - apart;

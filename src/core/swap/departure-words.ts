@@ -1,12 +1,17 @@
 import { trimmed } from '../quantity/format-amount.ts';
 
 /** The ends of the scale's words, in tenths of a departure from 0 to 100. */
-const UP_TO: ReadonlyArray<readonly [upTo: number, words: string]> = [
+const UP_TO: ReadonlyArray<readonly [upTo: number, words: ScaleWord]> = [
   [5, 'nobody notices'],
   [15, 'a little'],
   [49.9, 'clearly'],
   [100, 'another dish'],
 ];
+
+type ScaleWord = 'nobody notices' | 'a little' | 'clearly' | 'another dish';
+
+/** The most that a word of the scale says, tenths of 0 to 100. */
+export const mostOf = (word: ScaleWord): number => UP_TO.find(([, w]) => w === word)![0];
 
 /** From here on it is another dish, tenths of 0 to 100. */
 export const ANOTHER_DISH = 50;

@@ -2,6 +2,7 @@ import type { FeastCounted } from '../../contract/counted.ts';
 import type { FeastWithRecipes } from '../../contract/feast.ts';
 import type { Sendable } from '../../contract/route.ts';
 import { notFound } from '../../core/errors.ts';
+import { boughtAsDish } from '../../core/feast/bought-as-dish.ts';
 import { countFeast } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf } from '../../core/feast/feast.ts';
 import type { Entry } from '../../core/history/entry.ts';
@@ -11,6 +12,7 @@ import type { Change } from '../../core/version/entry.ts';
 import type { Version } from '../../core/version/version.ts';
 import { appendEntry, type KeptDocument, type MadeOn, makeDocument } from './entries.ts';
 import { FEASTS, feastsOf } from './feast-shelf.ts';
+import { foodsByRevision, revisionKey } from './foods.ts';
 import { kitchenFor } from './kitchen.ts';
 import { recipePage, titlesOf } from './recipe-page.ts';
 import type { Scope } from './scope.ts';
@@ -52,7 +54,10 @@ export async function feastPage(s: Scope, id: string): Promise<FeastWithRecipes>
     const { versions } = pages[i]!;
     return versions.some((v) => v.id === d.versionId) ? d : { ...d, versionId: versions[versions.length - 1]!.id };
   });
-  return { feast: { ...feast, dishes }, pages };
+  const foods = await foodsByRevision(s, feast.bought);
+  // What was bought stands on the menu as long as its food is known.
+  const bought = feast.bought.filter((b) => foods.has(revisionKey(b.foodId, b.revision)));
+  return { feast: { ...feast, dishes, bought }, pages, foods: [...foods.values()] };
 }
 
 /** A feast counted by the same engine: every eater's whole plate, and what one serving of each dish has. */
@@ -60,9 +65,13 @@ export async function countedFeast(s: Scope, id: string): Promise<Sendable<Feast
   const { feast, pages } = await feastPage(s, id);
   const table = await tableOf(s);
   const counting = countersAt(table);
-  const versions = feast.dishes.map((d, i) => pages[i]!.versions.find((v) => v.id === d.versionId)!);
+  const versions = [
+    ...feast.dishes.map((d, i) => pages[i]!.versions.find((v) => v.id === d.versionId)!),
+    ...feast.bought.map(boughtAsDish),
+  ];
+  const titles = [...pages.map((p) => p.recipe.title), ...feast.bought.map((b) => b.text)];
   const { plates, ...rest } = countFeast(
-    feast.dishes.map((d, i) => ({
+    [...feast.dishes, ...feast.bought].map((d, i) => ({
       version: versions[i]!,
       portions: counting.map((c) => portionOf(d, c.eater.id)),
     })),
@@ -75,7 +84,7 @@ export async function countedFeast(s: Scope, id: string): Promise<Sendable<Feast
       ...p,
       eater: counting[i]!.eater.name,
       mark: counting[i]!.program.mark,
-      dishes: p.dishes.map((d, n) => ({ title: pages[n]!.recipe.title, count: d })),
+      dishes: p.dishes.map((d, n) => ({ title: titles[n]!, count: d })),
     })),
   };
 }

@@ -26,7 +26,8 @@ interface KeptFood {
 const keptFoods = new Map<string, KeptFood>();
 /** So many are kept; beyond that the oldest are read again when they are needed. */
 const MOST_KEPT = 30_000;
-const revisionKey = (id: string, revision: number): string => `${id}@${revision}`;
+/** What tells one revision of a food from all others. */
+export const revisionKey = (id: string, revision: number): string => `${id}@${revision}`;
 
 function remember(row: FoodRow): Food {
   const key = revisionKey(row.food_id, row.revision);

@@ -1,56 +1,78 @@
 import { useDeferredValue, useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { plateLines } from '../../core/counting/plate-lines.ts';
+import type { BoughtFood } from '../../core/feast/feast.ts';
+import type { Food } from '../../core/food/food.ts';
+import { AddLine } from '../components/add-line.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useRecipeSearch } from '../data/queries.ts';
+import { useReadingIndex } from '../data/use-pantry-index.ts';
+import { Modal } from '../kit/modal.tsx';
+import { PointsShown } from '../kit/points-shown.tsx';
+import { pointsInList } from '../recipes/points-in-list.ts';
+
+const NO_FOODS: readonly Food[] = [];
 
 interface AddDishProps {
+  /** What it takes the place of, in words; null where it is one more. */
+  readonly instead: string | null;
   /** The recipes that are on the menu already. */
   readonly onMenu: readonly string[];
-  readonly full: boolean;
-  readonly onAdd: (recipeId: string, versionId: string | null) => Promise<void>;
+  readonly onAdd: (recipeId: string) => void;
+  readonly onBought: (food: BoughtFood) => void;
+  readonly onClose: () => void;
 }
 
-/** Chooses a recipe for the menu; of many, by some of its words. */
-export function AddDish({ onMenu, full, onAdd }: AddDishProps) {
+/** Chooses what comes on the menu: a recipe by some of its words, or something bought as it is written. */
+export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishProps) {
   const { household } = useHousehold();
   const [asking, setAsking] = useState('');
-  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 100);
-  const [adding, setAdding] = useState(false);
-  const add = async (recipeId: string) => {
-    setAdding(true);
-    await onAdd(recipeId, recipes?.rows.find((r) => r.id === recipeId)?.versionId ?? null);
-    setAdding(false);
-  };
+  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 30);
+  const readingIndex = useReadingIndex(household.id, NO_FOODS);
   const others = (recipes?.rows ?? []).filter((r) => !onMenu.includes(r.id));
+  const bought = async (text: string) => {
+    const [read] = plateLines([text], await readingIndex(), household.system);
+    if (!read?.food || read.grams === null || read.grams <= 0)
+      throw new Error(`"${text}" is not read. Write how much and of what, such as 2 slices rye bread or 100 g ham.`);
+    const { food, grams } = read;
+    onBought({ id: uuid(), text, foodId: food.id, revision: food.revision, grams, portions: {} });
+  };
   return (
-    <>
-      {(recipes?.total ?? 0) > 30 || asking !== '' ? (
+    <Modal title={instead === null ? 'One more on the menu' : `In the place of ${instead}`} onClose={onClose}>
+      <label>
+        <span className="label">A dish of yours</span>
         <input
           type="search"
-          aria-label="Search a dish to add"
-          placeholder="Search a dish to add"
-          className="field mt-4 mr-2 w-64"
+          className="field"
+          placeholder="its title, or what is in it"
           value={asking}
           onChange={(e) => setAsking(e.target.value)}
         />
-      ) : null}
-      {others.length > 0 && (
-        <label className="mt-4 inline-flex items-center gap-2">
-          <span className="sr-only">Add a dish</span>
-          <select
-            className="field w-auto max-w-80"
-            value=""
-            disabled={adding || full}
-            onChange={(e) => void add(e.target.value)}
-          >
-            <option value="">Add a dish…</option>
-            {others.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.title}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-    </>
+      </label>
+      <ul aria-label="Dishes" className="mt-2 max-h-[40dvh] overflow-auto border-rule border-t">
+        {others.map((r) => (
+          <li key={r.id} className="border-rule border-b">
+            <button
+              type="button"
+              className="flex min-h-touch w-full items-center justify-between gap-3 px-1 py-1.5 text-left hover:bg-beet-wash"
+              onClick={() => onAdd(r.id)}
+            >
+              <span className="min-w-0">{r.title}</span>
+              <span className="flex shrink-0 gap-3">
+                {r.points.map((p) => (
+                  <span key={p.counter} className="flex items-baseline gap-1">
+                    <span className="text-mark text-soft">{p.mark}</span>
+                    <PointsShown count={pointsInList(p)} />
+                  </span>
+                ))}
+              </span>
+            </button>
+          </li>
+        ))}
+        {others.length === 0 && <li className="py-2 text-soft">No other dish has these words.</li>}
+      </ul>
+      <p className="label mt-4">Or something bought, as much as one eats of it</p>
+      <AddLine label="Something bought" placeholder="2 slices rye bread" onAdd={bought} />
+    </Modal>
   );
 }

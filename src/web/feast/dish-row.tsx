@@ -1,142 +1,219 @@
+import { ChevronDown, Ellipsis } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import { Link } from 'react-router';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, type FeastDish, portionOf, servingsNeeded, timesToMake } from '../../core/feast/feast.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { mostOf } from '../../core/swap/departure-words.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
+import { Menu } from '../kit/menu.tsx';
+import { PortionStepper } from './portion-stepper.tsx';
 import type { Served } from './served.ts';
 
-const PORTIONS = [0, 0.5, 0.75, 1, 1.5, 2, 3];
-const portionWords = (m: number): string => (m === 0 ? 'none' : formatAmount(m));
-
-/** How far a dish may move, in the steps that the form offers. */
+/** How far a dish may move: nothing, each word of the scale, or whatever it takes. */
 const HOW_FAR: ReadonlyArray<readonly [number | null, string]> = [
   [null, 'as far as it takes'],
-  [30, 'clearly, up to 30'],
-  [15, 'a little, up to 15'],
+  [mostOf('clearly'), 'clearly, but no other dish'],
+  [mostOf('a little'), 'a little'],
+  [mostOf('nobody notices'), 'so that nobody notices'],
   [0, 'not at all'],
 ];
+const farSaid = (most: number | null): string =>
+  HOW_FAR.find(([m]) => m === most)?.[1] ?? `up to ${formatAmount(most ?? 0)} of 100`;
 
 interface DishRowProps {
   readonly feast: Feast;
   readonly served: Served;
+  /** Its number on the plates. */
+  readonly number: number;
   /** What the dish counts on each plate; null where nothing of it is. */
   readonly onPlates: readonly FeastCount['plates'][number]['dishes'][number][];
   readonly eaters: readonly CountingEater[];
   /** Who eats along and does not count. */
   readonly others: readonly Eater[];
-  readonly onDish: (change: Partial<FeastDish>) => void;
+  /** For whom it is not, and why. */
+  readonly notFor: readonly string[];
+  readonly onChange: (change: Partial<FeastDish>) => void;
+  readonly onInstead: () => void;
   readonly onRemove: () => void;
 }
 
-/** One dish of a feast: how much of it is on everyone's plate, what it counts there, how far it may move. */
-export function DishRow({ feast, served, onPlates, eaters, others, onDish, onRemove }: DishRowProps) {
-  const { title, dish } = served;
-  const choice = (id: string, name: string) => (
-    <PortionChoice
-      of={`${title} for ${name}`}
-      value={portionOf(dish, id)}
-      onChange={(m) => onDish({ portions: { ...dish.portions, [id]: m } })}
-    />
-  );
+/** A place on the menu: its version and portions as words and dots to tap, what it counts on everyone's plate. */
+export function DishRow(props: DishRowProps) {
+  const { feast, served, number, onPlates, eaters, others, notFor, onChange } = props;
+  const portions = (id: string, m: number) => onChange({ portions: { ...served.portions, [id]: m } });
+  const everyone = [...eaters.map((e) => e.eater.id), ...others.map((p) => p.id)];
   return (
-    <tr className="grid grid-cols-2 gap-x-4 gap-y-2 border-rule border-b py-3 lg:table-row lg:py-0">
-      <DishHead
-        feast={feast}
-        served={served}
-        everyone={[...eaters.map((e) => e.eater.id), ...others.map((p) => p.id)]}
-        onVersion={(versionId) => onDish({ versionId })}
-      />
-      {eaters.map((e, i) => {
-        const own = onPlates[i] ?? null;
-        return (
-          <td key={e.eater.id} className="lg:px-2">
-            <span className="block text-sm text-soft lg:hidden">
-              {e.eater.name}, {e.program.mark}
-            </span>
-            <span className="flex items-center gap-2">
-              {choice(e.eater.id, e.eater.name)}
-              <strong className="min-w-6 font-head text-xl">{own === null ? '' : formatPoints(own.points)}</strong>
-            </span>
-          </td>
-        );
-      })}
-      {others.map((p) => (
-        <td key={p.id} className="lg:px-2">
-          <span className="block text-sm text-soft lg:hidden">{p.name}</span>
-          {choice(p.id, p.name)}
-        </td>
-      ))}
-      <td className="col-span-2 lg:px-2">
-        <span className="block text-sm text-soft lg:hidden">It may move</span>
-        <select
-          aria-label={`How far ${title} may move`}
-          className="field w-auto"
-          value={String(dish.mostDeparture)}
-          onChange={(e) => onDish({ mostDeparture: e.target.value === 'null' ? null : Number(e.target.value) })}
-        >
-          {HOW_FAR.map(([most, words]) => (
-            <option key={words} value={String(most)}>
-              {words}
-            </option>
+    <li className="break-inside-avoid border-rule border-b py-3">
+      <div className="flex items-start gap-3">
+        <span className="mt-0.5 grid size-7 shrink-0 place-items-center rounded-full bg-ink font-bold font-head text-paper text-sm print:border print:border-ink print:bg-transparent print:text-ink">
+          {number}
+        </span>
+        <div className="min-w-0 flex-1">
+          <DishTitle served={served} />
+          <p className="flex flex-wrap items-center gap-x-4 text-sm text-soft">
+            <VersionWord served={served} onVersion={(versionId) => onChange({ versionId })} />
+            <Needed feast={feast} served={served} everyone={everyone} />
+            {served.dish && (
+              <MayMove
+                title={served.title}
+                most={served.dish.mostDeparture}
+                onMost={(mostDeparture) => onChange({ mostDeparture })}
+              />
+            )}
+          </p>
+          {notFor.map((n) => (
+            <p key={n} className="text-mustard text-sm">
+              {n}
+            </p>
           ))}
-        </select>
-      </td>
-      <td className="col-span-2 lg:text-right">
-        <button
-          type="button"
-          className="btn btn-plain btn-small"
-          aria-label={`Take ${title} off the menu`}
-          onClick={onRemove}
-        >
-          Off
-        </button>
-      </td>
-    </tr>
+        </div>
+        <DishMenu {...props} />
+      </div>
+      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-1 pl-10">
+        {eaters.map((e, i) => {
+          const own = onPlates[i] ?? null;
+          return (
+            <li key={e.key} className="flex items-center gap-1">
+              <span className="text-sm text-soft">{e.eater.name}</span>
+              <PortionStepper
+                of={`${served.title} for ${e.eater.name}`}
+                value={portionOf(served, e.eater.id)}
+                onChange={(m) => portions(e.eater.id, m)}
+              />
+              <strong className="min-w-7 font-head text-figure">{own === null ? '' : formatPoints(own.points)}</strong>
+            </li>
+          );
+        })}
+      </ul>
+      {others.length > 0 && (
+        <details className="no-print pl-10 text-sm">
+          <summary className="min-h-touch cursor-pointer py-2.5 text-soft">
+            {others
+              .map((p) => {
+                const m = portionOf(served, p.id);
+                return `${p.name} ${m === 0 ? 'none' : formatAmount(m)}`;
+              })
+              .join(', ')}
+          </summary>
+          <ul className="flex flex-wrap gap-x-6">
+            {others.map((p) => (
+              <li key={p.id} className="flex items-center gap-1">
+                <span className="text-soft">{p.name}</span>
+                <PortionStepper
+                  of={`${served.title} for ${p.name}`}
+                  value={portionOf(served, p.id)}
+                  onChange={(m) => portions(p.id, m)}
+                />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </li>
   );
 }
 
-interface DishHeadProps {
-  readonly feast: Feast;
-  readonly served: Served;
-  readonly everyone: readonly string[];
-  readonly onVersion: (versionId: string) => void;
-}
-
-function DishHead({ feast, served, everyone, onVersion }: DishHeadProps) {
+function DishTitle({ served }: { readonly served: Served }) {
   const { household } = useHousehold();
-  const { title, dish, version, versions } = served;
+  if (served.dish === null) return <h3 className="text-lg leading-tight">{served.title}</h3>;
   return (
-    <th scope="row" className="col-span-2 font-normal lg:py-2.5 lg:pr-3">
+    <h3 className="text-lg leading-tight">
       <Link
-        to={`/h/${household.id}/recipes/${dish.recipeId}/lighten?version=${version.id}`}
-        className="font-bold font-head text-lg leading-tight hover:text-beet"
+        to={`/h/${household.id}/recipes/${served.id}?version=${served.version.id}`}
+        className="inline-block min-h-7 hover:text-beet"
       >
-        {title}
+        {served.title}
       </Link>
-      <span className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm text-soft">
-        <select
-          aria-label={`Version of ${title}`}
-          className="field w-auto max-w-56 py-1 text-sm"
-          value={version.id}
-          onChange={(e) => onVersion(e.target.value)}
-        >
-          {versions.map((v) => (
-            <option key={v.id} value={v.id}>
-              {v.name}
-            </option>
-          ))}
-        </select>
-        <Needed feast={feast} served={served} everyone={everyone} />
-      </span>
-    </th>
+    </h3>
+  );
+}
+
+const WORD =
+  'inline-flex min-h-touch items-center gap-1 underline decoration-rule decoration-2 underline-offset-4 hover:text-beet';
+
+function VersionWord({ served, onVersion }: { readonly served: Served; readonly onVersion: (id: string) => void }) {
+  if (served.dish === null || served.versions.length < 2) return <span>{served.version.name}</span>;
+  return (
+    <Menu
+      button={
+        <>
+          {served.version.name} <ChevronDown size={16} aria-hidden="true" />
+        </>
+      }
+      buttonClass={WORD}
+      label={`Version of ${served.title}: ${served.version.name}`}
+      className="w-80"
+    >
+      <DropdownMenu.RadioGroup value={served.version.id} onValueChange={onVersion}>
+        {served.versions.map((v) => (
+          <DropdownMenu.RadioItem key={v.id} value={v.id} className="menu-item">
+            {v.name}
+            <DropdownMenu.ItemIndicator> ✓</DropdownMenu.ItemIndicator>
+          </DropdownMenu.RadioItem>
+        ))}
+      </DropdownMenu.RadioGroup>
+    </Menu>
+  );
+}
+
+interface MayMoveProps {
+  readonly title: string;
+  readonly most: number | null;
+  readonly onMost: (most: number | null) => void;
+}
+
+function MayMove({ title, most, onMost }: MayMoveProps) {
+  return (
+    <Menu
+      button={
+        <>
+          may move {farSaid(most)} <ChevronDown size={16} aria-hidden="true" />
+        </>
+      }
+      buttonClass={`${WORD} no-print`}
+      label={`How far ${title} may move: ${farSaid(most)}`}
+      className="w-80"
+    >
+      <DropdownMenu.RadioGroup value={String(most)} onValueChange={(v) => onMost(v === 'null' ? null : Number(v))}>
+        {HOW_FAR.map(([m, words]) => (
+          <DropdownMenu.RadioItem key={words} value={String(m)} className="menu-item">
+            {words}
+            <DropdownMenu.ItemIndicator> ✓</DropdownMenu.ItemIndicator>
+          </DropdownMenu.RadioItem>
+        ))}
+      </DropdownMenu.RadioGroup>
+    </Menu>
+  );
+}
+
+function DishMenu({ served, onInstead, onRemove }: DishRowProps) {
+  return (
+    <span className="no-print">
+      <Menu
+        button={<Ellipsis size={22} aria-hidden="true" />}
+        buttonClass="btn btn-plain btn-small px-2"
+        label={`More about ${served.title}`}
+        align="end"
+        className="w-72"
+      >
+        <DropdownMenu.Item className="menu-item" onSelect={onInstead}>
+          Something else in its place
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className="menu-item" onSelect={onRemove}>
+          Take it off the menu
+        </DropdownMenu.Item>
+      </Menu>
+    </span>
   );
 }
 
 /** What a feast needs of a dish, as servings and as how many times the recipe. */
 function Needed({ feast, served, everyone }: { feast: Feast; served: Served; everyone: readonly string[] }) {
-  const needed = servingsNeeded(feast, served.dish, everyone);
+  const needed = servingsNeeded(feast, served, everyone);
+  if (served.dish === null) return <span>{formatAmount(needed)} times</span>;
   const times = timesToMake(needed, served.version.servings);
   const recipe =
     times === null
@@ -148,23 +225,5 @@ function Needed({ feast, served, everyone }: { feast: Feast; served: Served; eve
     <span>
       {formatAmount(needed)} servings: {recipe}
     </span>
-  );
-}
-
-function PortionChoice({ of, value, onChange }: { of: string; value: number; onChange: (m: number) => void }) {
-  const steps = PORTIONS.includes(value) ? PORTIONS : [...PORTIONS, value].sort((a, b) => a - b);
-  return (
-    <select
-      aria-label={`Servings of ${of}`}
-      className="field w-auto"
-      value={value}
-      onChange={(e) => onChange(Number(e.target.value))}
-    >
-      {steps.map((m) => (
-        <option key={m} value={m}>
-          {portionWords(m)}
-        </option>
-      ))}
-    </select>
   );
 }

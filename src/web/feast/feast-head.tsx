@@ -1,77 +1,70 @@
+import { Copy, Printer } from 'lucide-react';
+import { useState } from 'react';
+import { formatDay } from '../../core/quantity/format-day.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { PageTitle } from '../kit/page-title.tsx';
 import { SaveQuestion, SaveState } from '../kit/save-state.tsx';
 import { UndoButtons } from '../kit/undo-buttons.tsx';
-import { useTyped } from '../kit/use-typed.ts';
 import { useUndoKeys } from '../kit/use-undo-keys.ts';
+import { copyToClipboard } from '../pass-on/copy-to-clipboard.ts';
+import { FeastDialog } from './feast-dialog.tsx';
 import type { OpenFeast } from './use-feast.ts';
 
-/** What a feast is called, when it is and for how many, with undo and redo over everything. */
-export function FeastHead({ saved, shown, change }: Pick<OpenFeast, 'saved' | 'shown' | 'change'>) {
+interface FeastHeadProps extends Pick<OpenFeast, 'saved' | 'shown' | 'change'> {
+  /** The whole feast as text, to pass on. */
+  readonly text: string;
+}
+
+/** What a feast is called, when it is and for whom; what is done with the whole of it. */
+export function FeastHead({ saved, shown, change, text }: FeastHeadProps) {
+  const { eaters } = useHousehold();
   const feast = shown.document;
   const { undo, redo } = shown.history;
+  const [changing, setChanging] = useState(false);
   useUndoKeys(saved);
+  const more = feast.people - eaters.length - feast.guests.length;
+  const who = [
+    ...eaters.map((e) => e.name),
+    ...feast.guests.map((g) => g.name),
+    more > 0 ? `${more} more` : null,
+  ].filter(Boolean);
   return (
     <>
-      <div className="mt-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
-        <div className="flex flex-wrap items-end gap-3">
-          <NameField key={feast.name} name={feast.name} onName={(name) => change('Rename the feast', { name })} />
-          <label>
-            <span className="label">Day</span>
-            <input
-              type="date"
-              className="field w-auto"
-              value={feast.day ?? ''}
-              onChange={(e) => change('Change the day', { day: e.target.value === '' ? null : e.target.value })}
-            />
-          </label>
-          <PeopleField
-            key={feast.people}
-            people={feast.people}
-            onPeople={(people) => change('Change for how many', { people })}
-          />
+      <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+        <div className="min-w-0">
+          <PageTitle of={[feast.name, 'Feasts']} />
+          <h1 className="text-3xl leading-tight" dir="auto">
+            {feast.name}
+          </h1>
+          <p className="max-w-prose text-soft">
+            {feast.day === null ? 'no day yet' : formatDay(feast.day)}, for {feast.people}: {who.join(', ')}
+          </p>
         </div>
-        <div className="flex items-center gap-2">
+        <div className="no-print flex flex-wrap items-center gap-2">
+          <button type="button" className="btn btn-small" onClick={() => setChanging(true)}>
+            Name, day, guests
+          </button>
           <UndoButtons
             undo={undo?.label ?? (shown.earlier ? '' : null)}
             redo={redo?.label ?? null}
             onUndo={() => void saved.undo()}
             onRedo={() => void saved.redo()}
           />
+          <button
+            type="button"
+            className="btn btn-plain btn-small"
+            onClick={() => void copyToClipboard(text, 'The feast is copied as text.', null)}
+          >
+            <Copy size={18} aria-hidden="true" /> Copy as text
+          </button>
+          <button type="button" className="btn btn-plain btn-small" onClick={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </button>
           <SaveState shown={shown} />
         </div>
       </div>
       <SaveQuestion saved={saved} shown={shown} what="This feast" />
+      {changing && <FeastDialog feast={feast} change={change} onClose={() => setChanging(false)} />}
     </>
-  );
-}
-
-const feastNameTyped = (text: string): string | undefined => text.trim().slice(0, 120) || undefined;
-
-function NameField({ name, onName }: { name: string; onName: (name: string) => void }) {
-  const { field } = useTyped(name, feastNameTyped, onName);
-  return (
-    <div>
-      <PageTitle of={[name, 'Feasts']} />
-      <h1 className="sr-only">{name}</h1>
-      <label>
-        <span className="label">Feast</span>
-        <input className="field w-64 font-bold font-head text-xl" maxLength={120} {...field} />
-      </label>
-    </div>
-  );
-}
-
-const peopleTyped = (text: string): number | undefined => {
-  const value = /^\d{1,3}$/.test(text.trim()) ? Number(text) : 0;
-  return value >= 1 && value <= 500 ? value : undefined;
-};
-
-function PeopleField({ people, onPeople }: { people: number; onPeople: (people: number) => void }) {
-  const { field } = useTyped(String(people), peopleTyped, onPeople);
-  return (
-    <label>
-      <span className="label">For how many</span>
-      <input inputMode="numeric" className="field w-20" {...field} />
-    </label>
   );
 }

@@ -3,6 +3,7 @@ import type { RecipePage } from '../../contract/recipe.ts';
 import type { FeastCount } from '../../core/feast/count-feast.ts';
 import { type Feast, portionOf } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
+import type { AtTable } from '../../core/ways/line-choices.ts';
 import { readWithout } from '../../core/ways/without.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { numberTyped } from '../kit/number-typed.ts';
@@ -10,7 +11,7 @@ import { SearchBar } from '../ways/search-bar.tsx';
 import { useSearchContext } from '../ways/use-search-context.ts';
 import { useWays } from '../ways/use-ways.ts';
 import { WaysFound } from '../ways/ways-found.tsx';
-import { HouseOnly, VaryingSelect, WishField } from '../ways/wish-fields.tsx';
+import { HouseOnly, WishField } from '../ways/wish-fields.tsx';
 import type { Served } from './served.ts';
 import type { OpenFeast } from './use-feast.ts';
 import { useTakeForFeast } from './use-take-for-feast.ts';
@@ -44,7 +45,6 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
   const [changes, setChanges] = useState('');
   const [without, setWithout] = useState('');
   const [onlyHouse, setOnlyHouse] = useState(false);
-  const [varying, setVarying] = useState(0);
   const targets = eaters.map((e) => feast.targets[e.eater.id] ?? null);
   const aimed = targets.some((t) => t !== null);
   const search = () => {
@@ -58,16 +58,17 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
       subject: {
         kind: 'feast',
         dishes: served.map((s) => {
-          const eat = people.filter((p) => portionOf(s.dish, p.id) > 0);
+          // Nobody knows of what a guest will eat: of everything.
+          const eat: AtTable[] = [...people.filter((p) => portionOf(s, p.id) > 0), ...feast.guests];
           return {
             title: s.title,
             version: s.version,
-            portions: eaters.map((e) => portionOf(s.dish, e.eater.id)),
-            mostDeparture: s.dish.mostDeparture,
+            portions: eaters.map((e) => portionOf(s, e.eater.id)),
+            mostDeparture: s.dish === null ? 0 : s.dish.mostDeparture,
             without: {
               allergies: [...asked.allergies, ...eat.flatMap((p) => p.allergies)],
               avoids: [...asked.avoids, ...eat.flatMap((p) => p.avoids)],
-              notOnTop: eat.flatMap((p) => p.notOnTop),
+              notOnTop: eat.flatMap((p) => p.notOnTop ?? []),
               people: [...eat, { name: 'Asked for', ...asked }],
             },
           };
@@ -83,39 +84,43 @@ export function FeastWays({ feast, served, count, pages, saved, read, pantry }: 
       },
       inner: pages.flatMap((p) => p.inner.map((i) => i.version)),
       counters: eaters.map((e) => e.counter),
-      frontierOf: varying,
+      frontierOf: null,
     });
   };
   const dishOf = (lineId: string): Served | undefined =>
     served.find((s) => s.version.lines.some((l) => l.id === lineId));
 
   return (
-    <section aria-label="Find a way for the whole menu" className="mt-6 border-ink border-t pt-4">
-      <h2 className="text-2xl">Find a way</h2>
-      <p className="max-w-3xl text-soft">
-        The search looks at all dishes at once and gives ground where the family notices it least, within what each dish
-        may move. Nobody gets what they must not or will not eat on the plates that are theirs.
-      </p>
+    <section aria-label="Find a way for the whole menu" className="no-print mt-6 border-ink border-t pt-4">
       <form
-        className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-4"
         onSubmit={(e) => {
           e.preventDefault();
           search();
         }}
       >
-        <WishField
-          label="Calories at most, one of each"
-          hint={count.kcal === null ? '' : `now ${Math.round(count.kcal)}`}
-          value={kcal}
-          onChange={setKcal}
-        />
-        <WishField label="Lines to change at most" hint="" value={changes} onChange={setChanges} />
-        <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
-        <VaryingSelect eaters={eaters} value={varying} onChange={setVarying} />
-        <SearchBar state={state} onCancel={cancel} disabled={taking}>
-          <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
-          {!aimed && <span className="pb-2 text-soft text-sm">Without a target it shows what each point costs.</span>}
+        <SearchBar words="Bring everyone under" state={state} onCancel={cancel} disabled={taking || !aimed}>
+          <span className="max-w-xl text-soft">
+            {aimed
+              ? 'All dishes at once, giving ground where the family notices it least. Nobody gets what they must not or will not eat on the plates that are theirs.'
+              : 'Say beside a plate what it may count at most, and all dishes are lightened together.'}
+          </span>
         </SearchBar>
+        <details className="mt-2">
+          <summary className="min-h-touch w-fit cursor-pointer py-2.5 underline decoration-2 decoration-rule underline-offset-4">
+            Limits besides the points
+          </summary>
+          <div className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-4">
+            <WishField
+              label="Calories at most, one of each"
+              hint={count.kcal === null ? '' : `now ${Math.round(count.kcal)}`}
+              value={kcal}
+              onChange={setKcal}
+            />
+            <WishField label="Lines to change at most" hint="any" value={changes} onChange={setChanges} />
+            <WishField label="Without" hint="nuts, coriander …" value={without} onChange={setWithout} text />
+            <HouseOnly stock={context.stock} value={onlyHouse} onChange={setOnlyHouse} />
+          </div>
+        </details>
       </form>
       {state.kind === 'found' && (
         <WaysFound

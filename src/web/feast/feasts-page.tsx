@@ -1,11 +1,10 @@
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Feast } from '../../core/feast/feast.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useFeasts } from '../data/queries.ts';
-import { PageTitle } from '../kit/page-title.tsx';
+import { Page } from '../kit/page.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { documents } from '../saving/use-document.ts';
 
@@ -13,10 +12,9 @@ import { documents } from '../saving/use-document.ts';
 export function FeastsPage() {
   const { household, eaters } = useHousehold();
   const { data: feasts, error } = useFeasts(household.id);
-  const [planning, setPlanning] = useState(false);
   const navigate = useNavigate();
-  const plan = async () => {
-    setPlanning(true);
+  /** Looking saves nothing: what is put on the menu first makes the feast. */
+  const plan = () => {
     const feast: Feast = {
       id: uuid(),
       name: 'A feast',
@@ -24,13 +22,12 @@ export function FeastsPage() {
       guests: [],
       people: Math.max(1, eaters.length),
       dishes: [],
+      bought: [],
       targets: {},
       revision: 0,
     };
-    const saved = documents.hold({ householdId: household.id, name: 'feasts', id: feast.id }, null);
-    await saved.want({ wants: 'make', document: feast });
-    if (saved.waiting.length === 0) navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
-    setPlanning(false);
+    documents.begin({ householdId: household.id, name: 'feasts', id: feast.id }, feast);
+    navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
   };
   const remove = async (feast: Feast) => {
     const kept = { document: feast, revision: feast.revision, removed: false, entries: [], earlier: false };
@@ -39,17 +36,15 @@ export function FeastsPage() {
     sayDone(`${feast.name} is removed`, () => saved.want({ wants: 'restore' }));
   };
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <PageTitle of={['Feasts']} />
-          <h1 className="text-3xl">Feasts</h1>
-          <p className="text-soft">Several dishes for one occasion, under one target for each plate.</p>
-        </div>
-        <button type="button" className="btn btn-main" onClick={plan} disabled={planning}>
+    <Page
+      heading="Feasts"
+      about="Several dishes for one occasion, under one target for each plate."
+      actions={
+        <button type="button" className="btn btn-main" onClick={plan}>
           Plan a feast
         </button>
-      </div>
+      }
+    >
       {error && !feasts && (
         <p className="note mt-6" role="alert">
           {error.message}
@@ -87,6 +82,6 @@ export function FeastsPage() {
           </li>
         ))}
       </ul>
-    </main>
+    </Page>
   );
 }

@@ -1,11 +1,14 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { FEAST_KIND } from '../../core/documents/document-kinds.ts';
 import type { Feast } from '../../core/feast/feast.ts';
-import { readRecipePage } from '../data/queries.ts';
+import type { Food } from '../../core/food/food.ts';
+import { readRecipePage, useFoods } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { type OpenDocument, useDocument } from '../saving/use-document.ts';
+
+const NO_FOODS: readonly Food[] = [];
 
 export type FeastChange = Partial<Omit<Feast, 'id' | 'revision'>>;
 
@@ -14,6 +17,8 @@ export interface OpenFeast extends OpenDocument<'feasts'> {
   readonly change: (label: string, change: FeastChange) => void;
   /** The recipes of its dishes. */
   readonly pages: readonly RecipePage[];
+  /** The foods of what was bought for it. */
+  readonly foods: readonly Food[];
   /** Reads a recipe that comes on the menu, or was changed there. */
   readonly read: (recipeId: string) => Promise<RecipePage>;
 }
@@ -21,11 +26,17 @@ export interface OpenFeast extends OpenDocument<'feasts'> {
 /** A feast that is open; null while it loads. @throws while rendering when it cannot be loaded */
 export function useFeast(household: string, id: string): OpenFeast | null {
   const open = useDocument(household, 'feasts', id);
-  const { data, error, mutate } = useAnswer(API.feast, { h: household, id }, { keepPreviousData: false });
+  const isBegun = open?.saved.isOnlyBegun ?? false;
+  const { data, error, mutate } = useAnswer(API.feast, open === null || isBegun ? null : { h: household, id }, {
+    keepPreviousData: false,
+  });
+  const [begunPages, setBegunPages] = useState<readonly RecipePage[]>([]);
   const read = useCallback(
     async (recipeId: string) => {
       const page = await readRecipePage(household, recipeId);
       const others = (had: readonly RecipePage[]) => had.filter((p) => p.recipe.id !== recipeId);
+      // Of a feast that is only begun the server knows nothing yet: its recipes are kept here.
+      setBegunPages((had) => [...others(had), page]);
       await mutate((had) => had && { ...had, pages: [...others(had.pages), page] }, { revalidate: false });
       return page;
     },
@@ -41,5 +52,12 @@ export function useFeast(household: string, id: string): OpenFeast | null {
     [saved],
   );
   if (error && !data) throw error;
-  return open && data ? { ...open, change, pages: data.pages, read } : null;
+  const bought = open?.shown.document.bought.map((b) => b.foodId) ?? [];
+  const { data: newest = NO_FOODS } = useFoods(household, bought);
+  const foods = useMemo(() => [...(data?.foods ?? []), ...newest], [data, newest]);
+  const pages = useMemo(() => {
+    const known = data?.pages ?? [];
+    return [...known, ...begunPages.filter((p) => !known.some((k) => k.recipe.id === p.recipe.id))];
+  }, [data, begunPages]);
+  return open && (data || isBegun || begunPages.length > 0) ? { ...open, change, pages, foods, read } : null;
 }

@@ -1,7 +1,9 @@
 import { useEffect, useMemo, useRef } from 'react';
+import { boughtAsDish } from '../../core/feast/bought-as-dish.ts';
 import { countFeast } from '../../core/feast/count-feast.ts';
-import { type FeastDish, portionOf } from '../../core/feast/feast.ts';
+import { type BoughtFood, type FeastDish, portionOf } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
+import { shownVersion } from '../../core/version/shown-version.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { sayError } from '../kit/say-error.ts';
 import { kitchenOfPages } from '../kitchen/kitchen-of-pages.ts';
@@ -10,7 +12,7 @@ import type { OpenFeast } from './use-feast.ts';
 
 type Opened = Pick<OpenFeast, 'shown' | 'change' | 'pages' | 'read'>;
 
-/** The dishes of a feast as they are served, what everybody's plate comes to, and how the menu changes. */
+/** What stands on the menu of a feast, what everybody's plate comes to, and how the menu changes. */
 export function useMenu(
   { shown, change, pages, read }: Opened,
   pantry: readonly Food[],
@@ -19,18 +21,25 @@ export function useMenu(
   const feast = shown.document;
   const kitchen = useMemo(() => kitchenOfPages(pages, pantry), [pages, pantry]);
   const served = useMemo(
-    () =>
-      feast.dishes.flatMap((dish): Served[] => {
+    (): Served[] => [
+      ...feast.dishes.flatMap((dish): Served[] => {
         const page = pages.find((p) => p.recipe.id === dish.recipeId);
         const version = page?.versions.find((v) => v.id === dish.versionId);
-        return page && version ? [{ dish, title: page.recipe.title, versions: page.versions, version }] : [];
+        if (!page || !version) return [];
+        const { title } = page.recipe;
+        return [{ id: dish.recipeId, dish, portions: dish.portions, title, versions: page.versions, version }];
       }),
-    [feast.dishes, pages],
+      ...feast.bought.map((b): Served => {
+        const version = boughtAsDish(b);
+        return { id: b.id, dish: null, portions: b.portions, title: b.text, versions: [version], version };
+      }),
+    ],
+    [feast.dishes, feast.bought, pages],
   );
   const count = useMemo(
     () =>
       countFeast(
-        served.map((s) => ({ version: s.version, portions: eaters.map((e) => portionOf(s.dish, e.eater.id)) })),
+        served.map((s) => ({ version: s.version, portions: eaters.map((e) => portionOf(s, e.eater.id)) })),
         kitchen,
         eaters.map((e) => e.counter),
       ),
@@ -46,27 +55,49 @@ export function useMenu(
       read(d.recipeId).catch(sayError);
     }
   }, [feast.dishes, pages, read]);
-  const { dishes, targets } = feast;
+  const { dishes, bought, targets } = feast;
   return {
     served,
     count,
-    /** Puts a dish on the menu; which version of it, when nobody says, is the first. */
-    add: async (recipeId: string, versionId: string | null): Promise<void> => {
+    kitchen,
+    /** Puts a recipe on the menu in the version that is shown of it; instead of another dish where one is named. */
+    add: async (recipeId: string, instead: string | null): Promise<void> => {
       try {
         const page = await read(recipeId);
-        change(`Add ${page.recipe.title}`.slice(0, 200), {
-          dishes: [
-            ...dishes,
-            { recipeId, versionId: versionId ?? page.versions[0]!.id, portions: {}, mostDeparture: null },
-          ],
+        const version = shownVersion(page.versions, page.recipe.shownVersionId) ?? page.versions[0]!;
+        const fresh: FeastDish = { recipeId, versionId: version.id, portions: {}, mostDeparture: null };
+        const label = `Add ${page.recipe.title}`.slice(0, 200);
+        if (instead === null) return change(label, { dishes: [...dishes, fresh] });
+        const was = served.find((s) => s.id === instead);
+        const place = { ...fresh, portions: was?.portions ?? {} };
+        change(label, {
+          dishes: dishes.some((d) => d.recipeId === instead)
+            ? dishes.map((d) => (d.recipeId === instead ? place : d))
+            : [...dishes, place],
+          bought: bought.filter((b) => b.id !== instead),
         });
       } catch (e) {
         sayError(e);
       }
     },
-    change: (recipeId: string, next: Partial<FeastDish>) =>
-      change('Change a dish', { dishes: dishes.map((d) => (d.recipeId === recipeId ? { ...d, ...next } : d)) }),
-    takeOff: (recipeId: string) => change('Take a dish off', { dishes: dishes.filter((d) => d.recipeId !== recipeId) }),
+    /** Puts something bought on the menu; instead of a dish where one is named. */
+    addBought: (food: BoughtFood, instead: string | null) => {
+      const was = served.find((s) => s.id === instead);
+      change(`Add ${food.text}`.slice(0, 200), {
+        bought: [...bought.filter((b) => b.id !== instead), { ...food, portions: was?.portions ?? food.portions }],
+        dishes: dishes.filter((d) => d.recipeId !== instead),
+      });
+    },
+    change: (id: string, next: Partial<FeastDish>) =>
+      dishes.some((d) => d.recipeId === id)
+        ? change('Change a dish', { dishes: dishes.map((d) => (d.recipeId === id ? { ...d, ...next } : d)) })
+        : change('Change a portion', {
+            bought: bought.map((b) => (b.id === id ? { ...b, portions: next.portions ?? b.portions } : b)),
+          }),
+    takeOff: (id: string) =>
+      dishes.some((d) => d.recipeId === id)
+        ? change('Take a dish off', { dishes: dishes.filter((d) => d.recipeId !== id) })
+        : change('Take it off', { bought: bought.filter((b) => b.id !== id) }),
     setTarget: (eaterId: string, points: number | null) => {
       const { [eaterId]: _, ...rest } = targets;
       change('Change a target', { targets: points === null ? rest : { ...rest, [eaterId]: points } });

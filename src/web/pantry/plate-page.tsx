@@ -22,7 +22,13 @@ export function PlatePage() {
           )}
         </p>
       ) : (
-        <PlateTable lines={plate.lines} counted={plate.counted} eaters={eaters} onTakeOff={plate.takeOff} />
+        <PlateTable
+          lines={plate.lines}
+          counted={plate.counted}
+          eaters={eaters}
+          onChange={plate.change}
+          onTakeOff={plate.takeOff}
+        />
       )}
       <ul className="mt-4 space-y-1" aria-live="polite">
         {plate.counted.map((c, e) =>
@@ -34,6 +40,16 @@ export function PlatePage() {
           ),
         )}
       </ul>
+      {plate.lines.length > 0 && (
+        <p className="mt-4 flex flex-wrap gap-2">
+          <button type="button" className="btn btn-main" onClick={() => void plate.toRecipe()}>
+            Make a recipe of it
+          </button>
+          <button type="button" className="btn" onClick={plate.clear}>
+            Clear the plate
+          </button>
+        </p>
+      )}
     </main>
   );
 }

@@ -1,15 +1,19 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
-import type { CountingEater } from '../context/household-context.ts';
+import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import type { Plate } from './use-plate.ts';
 
 interface PlateTableProps extends Pick<Plate, 'lines' | 'counted'> {
   readonly eaters: readonly CountingEater[];
+  readonly onChange: (index: number, text: string) => void;
   readonly onTakeOff: (index: number) => void;
 }
 
-/** What lies on a plate, each for everyone who counts, apart and together. */
-export function PlateTable({ lines, counted, eaters, onTakeOff }: PlateTableProps) {
+/** What lies on a plate, each for everyone who counts, apart and together; so far where something is not known. */
+export function PlateTable({ lines, counted, eaters, onChange, onTakeOff }: PlateTableProps) {
+  const soFar = lines.some((l) => l.grams === null);
   return (
     <table className="w-full text-left">
       <thead>
@@ -29,17 +33,10 @@ export function PlateTable({ lines, counted, eaters, onTakeOff }: PlateTableProp
         {lines.map((l, i) => (
           <tr key={`${i}-${l.text}`} className="border-rule border-b">
             <th scope="row" className="py-1.5 font-normal">
-              {l.text}{' '}
-              <span className="text-soft text-sm">
-                {l.food === null
-                  ? 'not in the pantry'
-                  : l.grams === null
-                    ? `${l.food.name}: how much?`
-                    : `${l.food.name}, ${formatGrams(l.grams)}`}
-              </span>
+              <PlateWords line={l} onChange={(text) => onChange(i, text)} />
             </th>
             {counted.map((c, e) => (
-              <td key={eaters[e]!.eater.id} className="px-2 text-right">
+              <td key={eaters[e]!.eater.id} className="px-2 text-right font-head text-figure">
                 {l.grams === null ? '?' : formatPoints(c.each[i]!)}
               </td>
             ))}
@@ -70,7 +67,7 @@ export function PlateTable({ lines, counted, eaters, onTakeOff }: PlateTableProp
         </tr>
         <tr>
           <th scope="row" className="py-2 font-semibold text-lg">
-            the whole plate
+            the whole plate{soFar && <span className="ml-2 font-normal text-base text-mustard">so far</span>}
           </th>
           {counted.map((c, e) => (
             <td key={eaters[e]!.eater.id} className="px-2 text-right font-bold font-head text-2xl">
@@ -81,5 +78,60 @@ export function PlateTable({ lines, counted, eaters, onTakeOff }: PlateTableProp
         </tr>
       </tfoot>
     </table>
+  );
+}
+
+interface PlateWordsProps {
+  readonly line: Plate['lines'][number];
+  readonly onChange: (text: string) => void;
+}
+
+/** A line of a plate with what it is read as; what is not known is asked here, and answered by other words. */
+function PlateWords({ line: l, onChange }: PlateWordsProps) {
+  const { household } = useHousehold();
+  const [text, setText] = useState<string | null>(null);
+  const done = () => {
+    if (text?.trim()) onChange(text.trim());
+    setText(null);
+  };
+  if (text !== null) {
+    return (
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the field opens because the cook asked for it
+        autoFocus
+        className="field max-w-72"
+        aria-label={`Other words for ${l.text}`}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={done}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') done();
+          if (e.key === 'Escape') setText(null);
+        }}
+      />
+    );
+  }
+  const asked = l.grams !== null ? null : l.food === null ? 'What is it?' : 'How much?';
+  return (
+    <>
+      <span dir="auto">{l.text}</span>{' '}
+      {asked === null ? (
+        <span className="text-soft text-sm">
+          {l.food === null ? 'nothing to count' : `${l.food.name}, ${formatGrams(l.grams ?? 0)}`}
+        </span>
+      ) : (
+        <span className="inline-flex flex-wrap items-center gap-2 text-sm">
+          {l.food && <span className="text-soft">{l.food.name}</span>}
+          <button type="button" className="btn btn-small" onClick={() => setText(l.text)}>
+            {asked}
+          </button>
+          {l.food === null && (
+            <Link className="underline" to={`/h/${household.id}/pantry`}>
+              Not in the pantry: add it from its label
+            </Link>
+          )}
+        </span>
+      )}
+    </>
   );
 }

@@ -1,17 +1,41 @@
 import { useEffect, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { API } from '../../contract/api.ts';
 import { plateLines } from '../../core/counting/plate-lines.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
+import { NO_FACTS } from '../../core/page/recipe-text.ts';
 import { platePoints } from '../../core/program/plate.ts';
+import { asWritten } from '../../core/version/as-written.ts';
+import { lineOf } from '../../core/version/line-of.ts';
+import { readIngredient } from '../../core/weighing/read-ingredient.ts';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
-import { usePantry } from '../data/queries.ts';
+import { ask } from '../data/api.ts';
+import { refresh, usePantry } from '../data/queries.ts';
+import { sayError } from '../kit/say-error.ts';
 
-/** A plate: the words on it, what they are read as, and what they count for everyone. The address carries it. */
+const plateKey = (h: string): string => `imbiss.plate.${h}`;
+
+/** What lay on the plate when it was looked at last. */
+function lastPlate(h: string): string[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(plateKey(h)) ?? '[]');
+    return Array.isArray(kept) ? kept.filter((t): t is string => typeof t === 'string') : [];
+  } catch {
+    return [];
+  }
+}
+
+/**
+ * A plate: the words on it, what they are read as, and what they count for everyone. The address carries it, and it lies
+ * there still when one comes back.
+ */
 export function usePlate(eaters: readonly CountingEater[]) {
   const { household } = useHousehold();
+  const navigate = useNavigate();
   const { data: pantry } = usePantry(household.id);
   const [params, setParams] = useSearchParams();
-  const [texts, setTexts] = useState(() => params.getAll('with'));
+  const [texts, setTexts] = useState(() => (params.has('with') ? params.getAll('with') : lastPlate(household.id)));
   const index = useMemo(() => indexFoods(pantry ?? []), [pantry]);
   const lines = useMemo(() => plateLines(texts, index, household.system), [texts, index, household.system]);
   const counted = useMemo(
@@ -26,16 +50,48 @@ export function usePlate(eaters: readonly CountingEater[]) {
   );
   // So that it can be kept and sent.
   useEffect(() => {
+    localStorage.setItem(plateKey(household.id), JSON.stringify(texts));
     setParams(
       texts.map((t) => ['with', t] as [string, string]),
       { replace: true },
     );
-  }, [texts, setParams]);
+  }, [texts, setParams, household.id]);
+  /** The plate as a recipe for one, to be cooked again and lightened. */
+  const toRecipe = async () => {
+    const recipeId = uuid();
+    const own = texts.map((t) => lineOf(readIngredient(t, null, index, household.system), uuid()));
+    const names = [...new Set(own.map((l) => l.item))];
+    const version = asWritten({ id: uuid(), recipeId, servings: 1, lines: own, steps: [], stepId: () => uuid() });
+    try {
+      await ask(API.addRecipe, {
+        h: household.id,
+        body: {
+          id: recipeId,
+          title: `A plate of ${names.slice(0, 3).join(', ')}`.slice(0, 200),
+          credit: { author: null, url: null, whose: 'own' },
+          claims: [],
+          facts: { makes: null, times: NO_FACTS.times, pans: [], tools: [] },
+          settled: [],
+          shownVersionId: null,
+          favourite: false,
+          notes: '',
+          asWritten: version,
+        },
+      });
+      await refresh.recipe(household.id);
+      navigate(`/h/${household.id}/recipes/${recipeId}`);
+    } catch (e) {
+      sayError(e);
+    }
+  };
   return {
     lines,
     counted,
     add: (text: string) => setTexts((before) => [...before, text]),
-    takeOff: (index: number) => setTexts((before) => before.filter((_, n) => n !== index)),
+    change: (at: number, text: string) => setTexts((before) => before.map((t, n) => (n === at ? text : t))),
+    takeOff: (at: number) => setTexts((before) => before.filter((_, n) => n !== at)),
+    clear: () => setTexts([]),
+    toRecipe,
   };
 }
 export type Plate = ReturnType<typeof usePlate>;

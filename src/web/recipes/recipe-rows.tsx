@@ -3,10 +3,10 @@ import { Star } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { RecipeSummary } from '../../contract/recipe.ts';
-import { certaintyOf } from '../../core/program/count.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { minutesSaid } from '../../core/quantity/minutes-said.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
+import { pointsInList } from './points-in-list.ts';
 
 interface RecipeRowsProps {
   readonly rows: readonly RecipeSummary[];
@@ -88,19 +88,10 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
       </span>
       <span className="flex flex-wrap gap-x-5 gap-y-1">
         {r.points.map((p) => {
-          const pointsRange = { low: p.low, high: p.high };
           return (
             <span key={p.counter} className="flex items-baseline gap-1.5 md:min-w-32">
               <span className="mark self-center">{p.mark}</span>
-              <PointsShown
-                count={{
-                  points: p.points,
-                  pointsRange,
-                  certainty: certaintyOf(p.points, pointsRange),
-                  complete: p.complete,
-                }}
-                was={p.was}
-              />
+              <PointsShown count={pointsInList(p)} was={p.was} />
             </span>
           );
         })}

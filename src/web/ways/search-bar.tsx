@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import type { WaysState } from './use-ways.ts';
 
 interface SearchBarProps {
+  /** What the button says. */
+  readonly words: string;
   readonly state: WaysState;
   readonly onCancel: () => void;
   readonly disabled?: boolean;
@@ -10,12 +12,12 @@ interface SearchBarProps {
 }
 
 /** The row under the wishes of a search: the button that starts it, how far it is, and the one that stops it. */
-export function SearchBar({ state, onCancel, disabled = false, children }: SearchBarProps) {
+export function SearchBar({ words, state, onCancel, disabled = false, children }: SearchBarProps) {
   return (
     <div className="col-span-full">
-      <div className="flex flex-wrap items-end gap-3">
+      <div className="flex flex-wrap items-center gap-3">
         <button type="submit" className="btn btn-main" disabled={disabled}>
-          Find it
+          {words}
         </button>
         {state.kind === 'searching' && (
           <>
