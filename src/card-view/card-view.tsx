@@ -74,10 +74,10 @@ export function CardView({
             <thead>
               <tr>
                 <th scope="col">
-                  <span className="hidden">Amount</span>
+                  <span className="unseen">Amount</span>
                 </th>
                 <th scope="col">
-                  <span className="hidden">Ingredient</span>
+                  <span className="unseen">Ingredient</span>
                 </th>
                 <Marks programs={card.programs} />
               </tr>

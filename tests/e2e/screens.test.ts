@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
+import { expectOwnTitle, expectVisibleFocus, smallTargets } from '../support/screen-checks.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -11,54 +12,124 @@ beforeAll(async () => {
 });
 afterAll(() => imbiss.stop());
 
-const SCREENS = (): ReadonlyArray<readonly [string, string, string]> => [
-  ['library', '/recipes', 'Potato and leek gratin'],
+const SCREENS = (): ReadonlyArray<readonly [name: string, path: string, text: string, dense?: 'dense']> => [
+  ['library', '/recipes', 'Potato and leek gratin', 'dense'],
   ['paste', '/bring-in', 'What was read'],
-  ['bring in', `/recipes/${gratin}/bring-in`, 'Ingredients'],
-  ['bench', `/recipes/${gratin}/lighten`, 'Departure from'],
+  ['read', `/recipes/${gratin}`, 'Versions'],
+  ['bring in', `/recipes/${gratin}/bring-in`, 'Ingredients', 'dense'],
+  ['bench', `/recipes/${gratin}/lighten`, 'Departure from', 'dense'],
   ['pass on', `/recipes/${gratin}/pass-on`, 'What was changed'],
-  ['pantry', '/pantry', '822 foods'],
+  ['pantry', '/pantry', '822 foods', 'dense'],
   ['food', '/pantry/gruyere', 'Where it is used'],
   ['in the house', '/pantry/stock', 'Cannot be had'],
   ['a plate', '/pantry/plate?with=1+tbsp+jam&with=1+tsp+honey', 'the whole plate'],
   ['side by side', '/pantry/compare?a=butter&b=egg', 'saturated fat'],
   ['in and out', '/pantry/files', 'Choose a file'],
-  ['household', '/household', 'At the table'],
+  ['household', '/household', 'At the table', 'dense'],
   ['swaps', '/pantry/swaps', 'departs'],
-  ['feast', '/recipes/feasts/screens-demo-feast-harvest', 'The whole plate'],
+  ['feasts', '/recipes/feasts', 'Harvest supper'],
+  ['feast', '/recipes/feasts/screens-demo-feast-harvest', 'Bring everyone under', 'dense'],
   ['versions', `/recipes/${gratin}/lighten/compare`, 'weighs'],
 ];
 
-/** A tablet upright, a phone, a small phone. */
-const WIDTHS = [
-  [820, 1180],
+/** A phone, a small phone, a tablet upright, a desk, a wide one. */
+const SIZES = [
   [390, 844],
   [360, 740],
+  [820, 1180],
+  [1280, 800],
+  [1920, 1080],
 ] as const;
 
 describe('every screen', () => {
-  it('is accessible, in the dark too, and does not scroll sideways on a tablet and on phones', async () => {
-    const context = await imbiss.browser.newContext({ reducedMotion: 'reduce' });
+  it('is accessible in the light and in the dark, fits every width, and is made for fingers and keys', async () => {
+    // Fingers and a mouse: what is pressed has to be large enough for the first.
+    const context = await imbiss.browser.newContext({ reducedMotion: 'reduce', hasTouch: true });
     const { page, errors } = await openPage(context);
-    // Axe looks once a screen, here; the journeys show it what opens on a screen.
-    for (const [name, path, text] of SCREENS()) {
+    const titles = new Map<string, string>();
+    for (const [name, path, text, dense] of SCREENS()) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.emulateMedia({ colorScheme: 'light' });
       // With everything loaded: a button that is being enabled while it is looked at has neither look.
       await page.goto(imbiss.home + path, { waitUntil: 'load' });
       await page.locator('main, aside').getByText(text).first().waitFor();
+      await expectOwnTitle(page, name, titles);
       await expectAccessible(page, name);
       await page.emulateMedia({ colorScheme: 'dark' });
       await expectContrast(page, `${name}, dark`);
-      for (const [width, height] of WIDTHS) {
+      for (const [width, height] of SIZES) {
         await page.setViewportSize({ width, height });
         await expectNoSideways(page, `${name}, ${width}`);
-        if (name !== 'library') continue;
-        // A row is a row at every width: it was a letter wide once, and as tall as the page.
-        const heights = await page.locator('main li').evaluateAll((rows) => rows.map((r) => r.clientHeight));
-        expect(Math.max(...heights), `${width}`).toBeLessThan(220);
+        expect(await smallTargets(page), `${name}, ${width}: small`).toEqual([]);
+        if (width === 390) {
+          await expectContrast(page, `${name}, ${width}, dark`);
+          await page.emulateMedia({ colorScheme: 'light' });
+          await expectAccessible(page, `${name}, ${width}`);
+        }
+        if (name === 'library') {
+          // A row is a row at every width: it was a letter wide once, and as tall as the page.
+          const heights = await page.locator('main li').evaluateAll((rows) => rows.map((r) => r.clientHeight));
+          expect(Math.max(...heights), `${width}`).toBeLessThan(220);
+        }
+      }
+      await expectVisibleFocus(page, name);
+      if (dense) {
+        // Twice the size of letters, and colours that the system chooses: nothing runs out, and bars are there to see.
+        await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'));
+        for (const width of [390, 1280]) {
+          await page.setViewportSize({ width, height: 844 });
+          await expectNoSideways(page, `${name}, twice the size, ${width}`);
+        }
+        await page.evaluate(() => document.documentElement.style.removeProperty('font-size'));
+        await page.emulateMedia({ forcedColors: 'active' });
+        const unseen = await page
+          .locator('.bar')
+          .evaluateAll(
+            (bars) =>
+              bars.filter((b) =>
+                ['rgba(0, 0, 0, 0)', getComputedStyle(document.body).backgroundColor].includes(
+                  getComputedStyle(b).backgroundColor,
+                ),
+              ).length,
+          );
+        expect(unseen, `${name}: bars that vanish`).toBe(0);
+        await page.emulateMedia({ forcedColors: 'none' });
       }
     }
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('holds any words: a hundred letters without a blank, and such as run from right to left', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });
+    const { page, errors } = await openPage(context);
+    const long = `Donau${'dampfschifffahrtsgesellschaft'.repeat(4)}kuchen`;
+    await page.goto(`${imbiss.home}/bring-in`);
+    await page
+      .getByLabel('Paste it as you found it')
+      .fill(
+        `${long} شوربة العدس\nServes 4\n\nIngredients\n500 g ${long}\n2 cups flour\nشوربة\n\nMethod\nStir the ${long} into the flour.`,
+      );
+    await page.getByRole('button', { name: 'Bring it in' }).click();
+    await page.waitForURL('**/recipes/*/bring-in');
+    const recipe = page.url().replace('/bring-in', '');
+    for (const [at, text] of [
+      [`${recipe}/bring-in`, 'Servings'],
+      [recipe, 'Ingredients'],
+      [`${recipe}/lighten`, 'Departure from'],
+      [`${recipe}/pass-on`, 'Ingredients'],
+      [`${imbiss.home}/recipes`, 'Potato and leek gratin'],
+    ] as const) {
+      await page.goto(at);
+      await page.locator('main').getByText(text).first().waitFor();
+      for (const width of [360, 820, 1280]) {
+        await page.setViewportSize({ width, height: 800 });
+        await expectNoSideways(page, `${at.slice(recipe.length)}, ${width}`);
+      }
+    }
+    // A title is read from the side that its words begin at.
+    await page.goto(recipe);
+    expect(await page.getByRole('heading', { level: 1 }).getAttribute('dir')).toBe('auto');
     expect(errors).toEqual([]);
     await context.close();
   });

@@ -41,6 +41,9 @@ const servings = async (page: Page, n: string) => {
   await page.keyboard.press('Enter');
 };
 
+/** A line of the bench: in pairs at a desk, one each in the hand. */
+const LINE = 'tbody tr, main li';
+
 describe('two devices and two tabs', () => {
   it('is one journey', async () => {
     const phone = await imbiss.browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -52,7 +55,7 @@ describe('two devices and two tabs', () => {
     for (const p of [one, two]) await p.getByText('Departure from').waitFor();
     await addLine(one, '100 g spinach');
     await saved(one);
-    await two.locator('tbody tr', { hasText: '100 g spinach' }).first().waitFor();
+    await two.locator(LINE, { hasText: '100 g spinach' }).first().waitFor();
     await phone.setOffline(true);
     await addLine(two, '100 g broccoli');
     await two.getByText('kept here and sent when it is back').first().waitFor();
@@ -60,8 +63,7 @@ describe('two devices and two tabs', () => {
     await saved(one);
     await phone.setOffline(false);
     for (const p of [one, two])
-      for (const text of ['100 g broccoli', '50 g rocket'])
-        await p.locator('tbody tr', { hasText: text }).first().waitFor();
+      for (const text of ['100 g broccoli', '50 g rocket']) await p.locator(LINE, { hasText: text }).first().waitFor();
     await saved(two);
 
     // Hours off line in two tabs of one browser: each tab's change is kept, the tabs are closed, and both arrive.

@@ -48,7 +48,7 @@ export async function expectNoSideways(page: Page, where: string): Promise<void>
 /** Picks something from a list that opens, by its label. */
 export async function choose(page: Page, label: string, words: string | RegExp): Promise<void> {
   await page.getByRole('combobox', { name: label }).click();
-  await page.getByRole('option', { name: words }).click();
+  await page.getByRole('option', { name: words }).first().click();
 }
 
 /** A page that fails the test on any error in its console. */

@@ -80,7 +80,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
   );
   return (
     <>
-      <main className="min-w-0 px-4 py-4 md:px-6">
+      <main className="min-w-0 px-edge py-4">
         <HistoryBar editor={editor} shown={shown} />
         <RecipeHeadForm editor={editor} version={version} />
         <FactsLine facts={page.recipe.facts} />

@@ -61,7 +61,7 @@ export function LineToRead({
         <button
           type="button"
           onClick={onAsk}
-          className={`rounded-md text-left underline decoration-rule decoration-2 underline-offset-4 hover:text-beet ${open ? 'font-semibold text-mustard' : ''}`}
+          className={`press rounded-md text-left underline decoration-rule decoration-2 underline-offset-4 hover:text-beet ${open ? 'font-semibold text-mustard' : ''}`}
         >
           {reading}
         </button>

@@ -37,7 +37,7 @@ export function PastePage() {
     void open(e.dataTransfer.files[0]);
   };
   return (
-    <main className="mx-auto grid max-w-6xl gap-6 px-4 py-5 md:px-8 lg:grid-cols-[1fr_24rem]">
+    <main className="page grid gap-6 lg:grid-cols-[1fr_24rem]">
       <div className="min-w-0">
         <PageTitle of={['Bring in a recipe']} />
         <h1 className="text-3xl">Bring in a recipe</h1>

@@ -51,10 +51,8 @@ export function usePaste() {
       await ask(API.addRecipe, { h: household.id, body });
       draft.forget();
       await refresh.recipe(household.id);
-      // What is read without a question goes straight to the bench; the rest is asked first.
-      const { lines, servings: serves } = body.asWritten;
-      const clear = serves !== null && lines.every((l) => !isOpen(l) && l.warnings.length === 0);
-      navigate(`/h/${household.id}/recipes/${body.id}/${clear ? 'lighten' : 'bring-in'}`);
+      // What raises no question and no doubt goes straight to the bench; everything else is looked over first.
+      navigate(`/h/${household.id}/recipes/${body.id}/${isClear(wanted, body) ? 'lighten' : 'bring-in'}`);
     } catch (e) {
       setSending(false);
       setProblem(e instanceof Error ? e.message : String(e));
@@ -136,3 +134,11 @@ function newRecipe({ text, version }: RecipePreview, said: number | null): NewRe
     asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),
   };
 }
+
+/** Whether nothing of a recipe has to be answered, weighed or compared before one works with it. */
+const isClear = (read: RecipePreview, { asWritten: { servings, lines } }: NewRecipe): boolean =>
+  servings !== null &&
+  read.doubts.length === 0 &&
+  read.text.claims.length === 0 &&
+  read.lines.every((l) => l.doubt === null) &&
+  lines.every((l) => !isOpen(l) && l.warnings.length === 0 && (l.loss === null || l.loss.answered));

@@ -28,7 +28,7 @@ export function EaterCount({ eater: e, place, count: c, was, why, onExplain }: E
             <button
               type="button"
               onClick={onExplain}
-              className="flex items-baseline gap-2 rounded-md text-left hover:text-beet"
+              className="press flex items-baseline gap-2 rounded-md text-left hover:text-beet"
               aria-label={`${formatPoints(c.points)} points for ${e.eater.name}${sure ? `, ${sure}` : ''}. Show the reasons.`}
             >
               {was && was.points !== c.points && (

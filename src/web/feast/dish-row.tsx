@@ -76,7 +76,7 @@ export function DishRow(props: DishRowProps) {
         {eaters.map((e, i) => {
           const own = onPlates[i] ?? null;
           return (
-            <li key={e.key} className="flex items-center gap-1">
+            <li key={e.key} className="flex flex-wrap items-center gap-1">
               <span className="text-sm text-soft">{e.eater.name}</span>
               <PortionStepper
                 of={`${served.title} for ${e.eater.name}`}
@@ -118,16 +118,16 @@ export function DishRow(props: DishRowProps) {
 
 function DishTitle({ served }: { readonly served: Served }) {
   const { household } = useHousehold();
-  if (served.dish === null) return <h3 className="text-lg leading-tight">{served.title}</h3>;
+  if (served.dish === null) return <h2 className="text-lg leading-tight">{served.title}</h2>;
   return (
-    <h3 className="text-lg leading-tight">
+    <h2 className="text-lg leading-tight">
       <Link
         to={`/h/${household.id}/recipes/${served.id}?version=${served.version.id}`}
-        className="inline-block min-h-7 hover:text-beet"
+        className="press hover:text-beet"
       >
         {served.title}
       </Link>
-    </h3>
+    </h2>
   );
 }
 

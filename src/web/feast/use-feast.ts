@@ -26,7 +26,8 @@ export interface OpenFeast extends OpenDocument<'feasts'> {
 /** A feast that is open; null while it loads. @throws while rendering when it cannot be loaded */
 export function useFeast(household: string, id: string): OpenFeast | null {
   const open = useDocument(household, 'feasts', id);
-  const isBegun = open?.saved.isOnlyBegun ?? false;
+  // One that is begun here is known here: the server hears of it with the first dish, and is not asked before.
+  const [isBegun] = useState(open?.saved.isOnlyBegun ?? false);
   const { data, error, mutate } = useAnswer(API.feast, open === null || isBegun ? null : { h: household, id }, {
     keepPreviousData: false,
   });
@@ -59,5 +60,5 @@ export function useFeast(household: string, id: string): OpenFeast | null {
     const known = data?.pages ?? [];
     return [...known, ...begunPages.filter((p) => !known.some((k) => k.recipe.id === p.recipe.id))];
   }, [data, begunPages]);
-  return open && (data || isBegun || begunPages.length > 0) ? { ...open, change, pages, foods, read } : null;
+  return open && (data || isBegun) ? { ...open, change, pages, foods, read } : null;
 }

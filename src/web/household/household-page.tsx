@@ -9,7 +9,7 @@ import { Settings } from './settings.tsx';
 /** Who eats here and how the household keeps house. */
 export function HouseholdPage() {
   return (
-    <main className="mx-auto max-w-4xl px-4 py-5 md:px-8">
+    <main className="page">
       <PageTitle of={['Household']} />
       <h1 className="text-3xl">Household</h1>
       <EatersList />

@@ -18,7 +18,7 @@ const SYSTEM_WORDS: Record<Household['system'], string> = {
 export function Settings() {
   const { household, changeHousehold } = useHousehold();
   return (
-    <section aria-label="Settings" className="mt-8 grid gap-4 sm:grid-cols-2">
+    <section aria-label="Settings" className="mt-8 grid grid-cols-1 gap-4 sm:grid-cols-2">
       <h2 className="text-xl sm:col-span-2">Settings</h2>
       <NameOfHousehold />
       <div>

@@ -5,7 +5,7 @@ export function FootBar({ label, children }: { label: string; children: ReactNod
   return (
     <section
       aria-label={label}
-      className="no-print fixed right-0 bottom-0 left-0 z-20 flex min-h-16 items-center gap-2 border-ink border-t bg-sheet px-3 py-1.5 pb-[max(0.375rem,env(safe-area-inset-bottom))] md:left-[9.25rem] desk:hidden"
+      className="no-print fixed right-0 bottom-0 left-0 z-20 flex min-h-16 flex-wrap items-center gap-2 border-ink border-t bg-sheet px-3 py-1.5 pb-[max(0.375rem,env(safe-area-inset-bottom))] md:left-[9.25rem] desk:hidden"
     >
       {children}
     </section>

@@ -74,7 +74,7 @@ export function CompareVersionsPage() {
   return (
     <main className="px-edge py-5 desk:col-span-2">
       <p className="mb-3 text-soft text-sm">
-        <Link to={`..?version=${right.id}`} relative="path" className="underline">
+        <Link to={`..?version=${right.id}`} relative="path" className="press underline">
           Back to the bench
         </Link>
       </p>

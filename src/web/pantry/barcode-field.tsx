@@ -72,7 +72,7 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
           id="barcode"
           inputMode="numeric"
           autoComplete="off"
-          className="field w-48"
+          className="field w-full max-w-48"
           placeholder="type it, or scan"
           value={text}
           aria-invalid={wrong !== null}

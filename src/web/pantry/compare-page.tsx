@@ -42,7 +42,7 @@ export function ComparePage() {
     point: first ? `for 1 point of ${first.program.mark}` : 'for 1 point',
   };
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="Side by side" about="Two foods, to see what the lighter one gives and takes." />
       <div className="mt-4 grid gap-4 sm:grid-cols-2">
         {(['a', 'b'] as const).map((k, i) => (

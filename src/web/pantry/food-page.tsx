@@ -36,9 +36,9 @@ export function FoodPage() {
     );
   }
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <p>
-        <Link to={`/h/${household.id}/pantry`} className="underline">
+        <Link to={`/h/${household.id}/pantry`} className="press underline">
           Pantry
         </Link>
       </p>
@@ -123,7 +123,7 @@ function TheFood({ food, household }: { food: Food; household: string }) {
             <ul className="list-disc pl-5">
               {uses?.map((r) => (
                 <li key={r.id}>
-                  <Link className="underline" to={`/h/${household}/recipes/${r.id}`}>
+                  <Link className="press underline" to={`/h/${household}/recipes/${r.id}`}>
                     {r.title}
                   </Link>
                 </li>

@@ -31,18 +31,23 @@ export function FoodTable({ foods, eaters, household, nothing }: FoodTableProps)
   const below = virtual.getTotalSize() + virtual.options.scrollMargin - (inSight.at(-1)?.end ?? 0);
   if (foods.length === 0) return <p className="mt-6 text-soft">{nothing}</p>;
   return (
-    <table className="mt-4 w-full text-left" aria-rowcount={foods.length + 1}>
+    <table className="mt-4 w-full table-fixed text-left" aria-rowcount={foods.length + 1}>
       <caption className="pb-1 text-right text-soft text-sm">the most that counts 0, for each at the table</caption>
       <thead>
         <tr className="border-rule border-b text-soft text-sm">
           <th scope="col" className="py-1.5 font-normal">
             Food
           </th>
-          <th scope="col" className="hidden px-2 text-right font-normal sm:table-cell">
+          <th scope="col" className="hidden w-[14%] px-2 text-right font-normal sm:table-cell">
             kcal / 100 g
           </th>
           {eaters.map((e) => (
-            <th key={e.eater.id} scope="col" className="px-2 text-right font-normal">
+            <th
+              key={e.eater.id}
+              scope="col"
+              className="px-1 text-right font-normal sm:px-2"
+              style={{ width: `${Math.min(18, 54 / eaters.length)}%` }}
+            >
               <abbr title={`${e.eater.name}, ${e.program.name}`} className="no-underline">
                 {e.program.mark}
               </abbr>
@@ -89,7 +94,10 @@ function FoodTableRow({ food, index, eaters, household, measure }: FoodRowProps)
   return (
     <tr ref={measure} data-index={index} aria-rowindex={index + 2} className="border-rule border-b">
       <th scope="row" className="font-normal">
-        <Link to={`/h/${household}/pantry/${food.id}`} className="block rounded-md py-1.5 hover:text-beet">
+        <Link
+          to={`/h/${household}/pantry/${food.id}`}
+          className="press w-full flex-wrap gap-x-1.5 rounded-md py-1.5 hover:text-beet"
+        >
           {name} {state !== 'as is' && !name.includes(state) && <span className="text-soft text-sm">{state}</span>}
         </Link>
       </th>
@@ -99,7 +107,7 @@ function FoodTableRow({ food, index, eaters, household, measure }: FoodRowProps)
       {eaters.map((e) => {
         const zero = ladderOf(food, e.counter, 1)[0]!.mostGrams;
         return (
-          <td key={e.eater.id} className="whitespace-nowrap px-2 text-right">
+          <td key={e.eater.id} className="px-1 text-right sm:px-2">
             {countsNothing(food) || !Number.isFinite(zero) ? <span className="text-soft">any</span> : formatGrams(zero)}
           </td>
         );

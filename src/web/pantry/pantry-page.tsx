@@ -31,7 +31,7 @@ export function PantryPage() {
     return (pantry ?? []).filter((f) => f.group === group).sort((a, b) => a.name.localeCompare(b.name));
   }, [pantry, found, group]);
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="Pantry" about={pantry ? `${pantry.length} foods` : 'Opening the cupboards…'}>
         <button type="button" className="btn btn-main" onClick={() => setAdding(true)}>
           Add a food from its label

@@ -11,7 +11,7 @@ export function PlatePage() {
   const eaters = useCounting();
   const plate = usePlate(eaters);
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="A plate" about="Several zeros on one plate can add up to a point: here is when they do." />
       <AddLine label="Something on the plate" placeholder="such as 1 tbsp light mayonnaise" onAdd={plate.add} />
       {plate.lines.length === 0 ? (

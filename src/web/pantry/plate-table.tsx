@@ -1,3 +1,4 @@
+import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatPoints } from '../../core/program/format-points.ts';
@@ -15,69 +16,72 @@ interface PlateTableProps extends Pick<Plate, 'lines' | 'counted'> {
 export function PlateTable({ lines, counted, eaters, onChange, onTakeOff }: PlateTableProps) {
   const soFar = lines.some((l) => l.grams === null);
   return (
-    <table className="w-full text-left">
-      <thead>
-        <tr className="border-rule border-b text-soft text-sm">
-          <th scope="col" className="py-1.5 font-normal">
-            On the plate
-          </th>
-          {eaters.map((e) => (
-            <th key={e.eater.id} scope="col" className="px-2 text-right font-normal">
-              <span className="mark">{e.program.mark}</span> <span className="sr-only">{e.eater.name}</span>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what may scroll sideways has to be reached by its keys
+    <section aria-label="What lies on the plate" tabIndex={0} className="overflow-x-auto">
+      <table className="w-full text-left">
+        <thead>
+          <tr className="border-rule border-b text-soft text-sm">
+            <th scope="col" className="py-1.5 font-normal">
+              On the plate
             </th>
+            {eaters.map((e) => (
+              <th key={e.eater.id} scope="col" className="px-2 text-right font-normal">
+                <span className="mark">{e.program.mark}</span> <span className="sr-only">{e.eater.name}</span>
+              </th>
+            ))}
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((l, i) => (
+            <tr key={`${i}-${l.text}`} className="border-rule border-b">
+              <th scope="row" className="py-1.5 font-normal">
+                <PlateWords line={l} onChange={(text) => onChange(i, text)} />
+              </th>
+              {counted.map((c, e) => (
+                <td key={eaters[e]!.eater.id} className="px-2 text-right font-head text-figure">
+                  {l.grams === null ? '?' : formatPoints(c.each[i]!)}
+                </td>
+              ))}
+              <td className="text-right">
+                <button
+                  type="button"
+                  className="btn btn-plain btn-small px-2"
+                  aria-label={`Take ${l.text} off`}
+                  onClick={() => onTakeOff(i)}
+                >
+                  <X size={20} aria-hidden="true" />
+                </button>
+              </td>
+            </tr>
           ))}
-          <td />
-        </tr>
-      </thead>
-      <tbody>
-        {lines.map((l, i) => (
-          <tr key={`${i}-${l.text}`} className="border-rule border-b">
-            <th scope="row" className="py-1.5 font-normal">
-              <PlateWords line={l} onChange={(text) => onChange(i, text)} />
+        </tbody>
+        <tfoot>
+          <tr className="border-rule border-b">
+            <th scope="row" className="py-2 font-normal">
+              each rounded, then added
             </th>
             {counted.map((c, e) => (
-              <td key={eaters[e]!.eater.id} className="px-2 text-right font-head text-figure">
-                {l.grams === null ? '?' : formatPoints(c.each[i]!)}
+              <td key={eaters[e]!.eater.id} className="px-2 text-right">
+                {formatPoints(c.apart)}
               </td>
             ))}
-            <td className="text-right">
-              <button
-                type="button"
-                className="btn btn-plain btn-small"
-                aria-label={`Take ${l.text} off`}
-                onClick={() => onTakeOff(i)}
-              >
-                Take off
-              </button>
-            </td>
+            <td />
           </tr>
-        ))}
-      </tbody>
-      <tfoot>
-        <tr className="border-rule border-b">
-          <th scope="row" className="py-2 font-normal">
-            each rounded, then added
-          </th>
-          {counted.map((c, e) => (
-            <td key={eaters[e]!.eater.id} className="px-2 text-right">
-              {formatPoints(c.apart)}
-            </td>
-          ))}
-          <td />
-        </tr>
-        <tr>
-          <th scope="row" className="py-2 font-semibold text-lg">
-            the whole plate{soFar && <span className="ml-2 font-normal text-base text-mustard">so far</span>}
-          </th>
-          {counted.map((c, e) => (
-            <td key={eaters[e]!.eater.id} className="px-2 text-right font-bold font-head text-2xl">
-              {formatPoints(c.together)}
-            </td>
-          ))}
-          <td />
-        </tr>
-      </tfoot>
-    </table>
+          <tr>
+            <th scope="row" className="py-2 font-semibold text-lg">
+              the whole plate{soFar && <span className="ml-2 font-normal text-base text-mustard">so far</span>}
+            </th>
+            {counted.map((c, e) => (
+              <td key={eaters[e]!.eater.id} className="px-2 text-right font-bold font-head text-2xl">
+                {formatPoints(c.together)}
+              </td>
+            ))}
+            <td />
+          </tr>
+        </tfoot>
+      </table>
+    </section>
   );
 }
 

@@ -67,7 +67,7 @@ export function PassOnPage() {
             )
           )}
         </div>
-        <aside aria-label="Links" className="no-print w-full desk:sticky desk:top-4 desk:w-72">
+        <section aria-label="Links" className="no-print w-full desk:sticky desk:top-4 desk:w-72">
           <h2 className="text-xl">Pass it on</h2>
           <p className="mt-1 text-soft">
             A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can
@@ -75,7 +75,7 @@ export function PassOnPage() {
           </p>
           <CardActions links={links} text={data?.text ?? null} title={page.recipe.title} />
           <CardLinks cards={page.cards} links={links} />
-        </aside>
+        </section>
       </div>
     </main>
   );

@@ -56,10 +56,10 @@ export function HouseholdLayout() {
         To the content
       </a>
       <div className="min-h-dvh print:block! md:grid md:grid-cols-[9.25rem_1fr]">
-        <header className="no-print flex items-center gap-1 border-ink border-b px-3 py-2 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
+        <header className="no-print flex flex-wrap items-center gap-x-0.5 border-ink border-b px-2 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
           <NavLink
             to={`/h/${household}/recipes`}
-            className="flex items-center gap-2 md:mb-6"
+            className="press flex items-center justify-center gap-2 md:mb-6 md:justify-start"
             aria-label="Imbiss, to the recipes"
           >
             <Mark className="size-7 md:size-8" />
@@ -67,12 +67,12 @@ export function HouseholdLayout() {
               Imbiss
             </span>
           </NavLink>
-          <nav aria-label="Places" className="flex flex-1 gap-1 md:flex-none md:flex-col">
+          <nav aria-label="Places" className="flex flex-1 flex-wrap gap-0.5 sm:gap-1 md:flex-none md:flex-col">
             {PLACES.map((p) => (
               <NavLink
                 key={p.to}
                 to={`/h/${household}/${p.to}`}
-                className="rounded-lg px-2.5 py-1.5 hover:bg-beet-wash aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+                className="rounded-lg px-2 py-1.5 hover:bg-beet-wash sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-paper"
               >
                 {p.name}
               </NavLink>
@@ -80,7 +80,7 @@ export function HouseholdLayout() {
           </nav>
           <button
             type="button"
-            className="rounded-lg px-2.5 py-1.5 text-left text-soft hover:bg-beet-wash"
+            className="rounded-lg px-2 py-1.5 text-left sm:px-2.5 text-soft hover:bg-beet-wash"
             onClick={() => setMenu(true)}
           >
             Find <span className="hidden text-sm md:inline">Ctrl K</span>

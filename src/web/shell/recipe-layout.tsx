@@ -56,11 +56,13 @@ export function RecipeLayout() {
           className={`px-edge pt-5 ${location.pathname.endsWith('/pass-on') ? 'no-print' : ''}`}
         >
           <div className="flex flex-wrap items-baseline gap-x-4">
-            <PageTitle of={[recipe.title, STATIONS[current]?.name]} />
+            <PageTitle
+              of={[recipe.title, location.pathname.endsWith('/compare') ? 'Side by side' : STATIONS[current]?.name]}
+            />
             <h1 className="text-2xl leading-tight sm:text-3xl" dir="auto">
               <Link
                 to={`/h/${household.id}/recipes/${id}`}
-                className="hover:text-beet"
+                className="press hover:text-beet"
                 title={current < 0 ? undefined : 'Read it'}
               >
                 {recipe.title}

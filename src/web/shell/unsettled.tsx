@@ -28,7 +28,7 @@ export function Unsettled({ householdId, path }: { householdId: string; path: st
   if (open.length === 0) return null;
   const offline = open.some(({ shown }) => shown.save === 'offline');
   return (
-    <section aria-label="Not settled" className="no-print mx-auto max-w-6xl px-4 pt-3 md:px-8">
+    <section aria-label="Not settled" className="no-print px-edge pt-3">
       {offline && (
         <p role="status" className="note">
           {SAVE_WORDS.offline}

@@ -19,7 +19,7 @@ export function SwapsPage() {
   const [all, setAll] = useState(false);
   const [writing, setWriting] = useState<OwnSwap | null>(null);
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="Swaps" about="What may take the place of what, for the part it plays in a dish.">
         <button type="button" className="btn btn-main" onClick={() => setWriting(blankSwap(uuid()))}>
           Write a swap

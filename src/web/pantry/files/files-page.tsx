@@ -13,7 +13,7 @@ export function FilesPage() {
   const own = pantry.filter((f) => ownIds.includes(f.id));
   const { plan, wrong, progress, writing, read, write, forget } = useCsvImport(household.id, pantry, ownIds);
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="In and out" about="Foods and measures as files that a spreadsheet opens (CSV)." />
       <section aria-label="Out" className="mt-5">
         <h2 className="text-xl">Out</h2>

@@ -92,7 +92,7 @@ export function StockPage() {
     />
   );
   return (
-    <main className="mx-auto max-w-6xl px-4 py-5 md:px-8">
+    <main className="page">
       <PantryHead title="In the house" about="What is there, what is open, what to use up first." />
       {error && !stock && (
         <p className="note mt-4" role="alert">
