@@ -165,3 +165,92 @@ describe('finding a way', () => {
     await context.close();
   });
 });
+
+const CLEAR_RECIPE = `Cream noodles
+Serves 4
+
+Ingredients
+400 g egg noodles
+200 g sour cream
+50 g butter
+
+Method
+Boil the egg noodles, drain them and toss them with the butter. Stir in the sour cream.`;
+
+describe('from the paste to the link', () => {
+  it('takes five taps on a phone, and no scroll longer than a screen', async () => {
+    const context = await imbiss.browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      permissions: ['clipboard-read', 'clipboard-write'],
+    });
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.home}/bring-in`);
+    await page.getByLabel('Paste it as you found it').fill(CLEAR_RECIPE);
+    await page.getByText('3 ingredients, all read').waitFor();
+    let taps = 0;
+    const tap = async (what: ReturnType<Page['getByRole']>) => {
+      await what.waitFor();
+      const before = await page.evaluate(() => window.scrollY);
+      await what.tap();
+      taps++;
+      const scrolled = Math.abs((await page.evaluate(() => window.scrollY)) - before);
+      expect(scrolled, `tap ${taps}`).toBeLessThanOrEqual(844);
+    };
+    await tap(page.getByRole('button', { name: 'Bring it in' }));
+    await tap(page.getByRole('button', { name: /200 g sour cream/ }));
+    await tap(page.getByRole('menuitem', { name: /^light soured cream/ }));
+    await page.locator('button[data-line]', { hasText: 'light' }).waitFor();
+    await tap(page.getByRole('link', { name: 'Pass on', exact: true }).last());
+    await tap(page.getByRole('button', { name: 'Make a link' }));
+    const link = page.locator('#made-link');
+    await link.waitFor();
+    expect(taps).toBeLessThanOrEqual(5);
+    expect(await page.evaluate(() => navigator.clipboard.readText())).toBe(await link.getAttribute('href'));
+    await expectAccessible(page, 'a link that was made, on a phone');
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('goes by keyboard alone, and never begins again at the top', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.home}/bring-in`);
+    const active = () => page.evaluate(() => document.activeElement?.tagName ?? 'nothing');
+    const focusIs = (js: string) => page.evaluate(js) as Promise<boolean>;
+    /** Tabs on from where the focus is until something has it. */
+    const tabTo = async (js: string, most: number) => {
+      for (let i = 0; i < most && !(await focusIs(js)); i++) await page.keyboard.press('Tab');
+      expect(await focusIs(js), js).toBe(true);
+    };
+    await page.getByLabel('Paste it as you found it').focus();
+    await page.keyboard.insertText(CLEAR_RECIPE.replace('Cream', 'Butter'));
+    await page.getByText('3 ingredients, all read').waitFor();
+    await tabTo("document.activeElement.textContent === 'Bring it in'", 2);
+    await page.keyboard.press('Enter');
+    await page.waitForURL('**/lighten');
+    await page.getByText('Departure from the family').waitFor();
+    await expect.poll(active).not.toBe('BODY');
+    // The lines, by the arrows; the swaps of one, by its letter.
+    await tabTo("document.activeElement.hasAttribute('data-line')", 14);
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('s');
+    await page.getByRole('menuitem', { name: /^light soured cream/ }).waitFor();
+    while (!(await focusIs('/^light soured cream/.test(document.activeElement.textContent)')))
+      await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await page.locator('tbody tr', { hasText: 'light' }).waitFor();
+    await expect.poll(active).not.toBe('BODY');
+    await tabTo("document.activeElement.textContent === 'Pass it on'", 40);
+    await page.keyboard.press('Enter');
+    await page.waitForURL('**/pass-on');
+    await page.getByRole('article', { name: 'The card' }).waitFor();
+    await expect.poll(active).not.toBe('BODY');
+    await tabTo('/Make a link/.test(document.activeElement.textContent)', 8);
+    await page.keyboard.press('Enter');
+    await page.locator('#made-link').waitFor();
+    await expect.poll(() => focusIs("document.activeElement.id === 'made-link'")).toBe(true);
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+});

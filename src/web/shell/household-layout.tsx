@@ -9,6 +9,7 @@ import { rememberHousehold } from './last-household.ts';
 import { Mark } from './mark.tsx';
 import { needsPassphrase, Passphrase } from './passphrase.tsx';
 import { Unsettled } from './unsettled.tsx';
+import { useFocusOfPage } from './use-focus-of-page.ts';
 import { useOpenHousehold } from './use-open-household.ts';
 
 const LazyCommandMenu = lazy(() => import('./command-menu.tsx'));
@@ -26,6 +27,7 @@ export function HouseholdLayout() {
   const { open: table, error } = useOpenHousehold(household);
   const { pathname } = useLocation();
   useChanges(household);
+  useFocusOfPage(pathname);
   const [menu, setMenu] = useState(false);
   const [keys, setKeys] = useState(false);
   useEffect(() => {
