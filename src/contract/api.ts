@@ -103,6 +103,18 @@ export const API = {
     says: 'Brings the removed demo back.',
     answer: null,
   }),
+  removeHousehold: route({
+    method: 'DELETE',
+    path: '/households/:h',
+    says: 'Removes a household with all that is in it, with a way back for thirty days.',
+    answer: null,
+  }),
+  restoreHousehold: route({
+    method: 'POST',
+    path: '/households/:h/restore',
+    says: 'Brings a removed household back.',
+    answer: null,
+  }),
   table: route({
     method: 'GET',
     path: '/households/:h',

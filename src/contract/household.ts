@@ -20,6 +20,7 @@ export const HouseholdSchema = schemaOf<Household>()(
 
 export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true }).extend({
   region: z.enum(REGIONS).default('us'),
+  system: HouseholdSchema.shape.system.default('us'),
 });
 export const HouseholdChangeSchema = HouseholdSchema.pick({
   name: true,

@@ -123,6 +123,8 @@ describe('every route of the table', () => {
     await answerOf(API.ownSwaps, at);
 
     await everyDocument(written);
+    await answerOf(API.removeHousehold, at);
+    await answerOf(API.restoreHousehold, at);
     await answerOf(API.removeDemo, {});
     await answerOf(API.restoreDemo, {});
     await logInAndOut();

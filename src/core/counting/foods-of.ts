@@ -10,5 +10,5 @@ export const foodsOf = (count: Pick<VersionCount, 'lines'>): Food[] => [
 ];
 
 /** The foods that are in a version, as `foodsOf`, without counting it. */
-export const foodsIn = (version: Version, kitchen: Kitchen): Food[] =>
+export const foodsInVersion = (version: Version, kitchen: Kitchen): Food[] =>
   foodsOf({ lines: resolveLines(version, kitchen) });

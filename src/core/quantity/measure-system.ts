@@ -24,3 +24,11 @@ export function measureScale(unitName: string, system: MeasureSystem): number {
   const us = millilitersOf(unitName, 'us');
   return own === null || us === null ? 1 : own / us;
 }
+
+/** How a household measures, as it chooses it. */
+export const SYSTEM_WORDS: Readonly<Record<MeasureSystem, string>> = {
+  us: 'US customary: a cup of 236.6 ml',
+  label: 'as on US labels: a cup of 240 ml',
+  metric: 'metric: a cup of 250 ml',
+};
+export const SYSTEMS = Object.keys(SYSTEM_WORDS) as MeasureSystem[];

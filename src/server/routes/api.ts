@@ -27,7 +27,7 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
 
   serve(api, API.households, () => households.listHouseholds(context));
   serve(api, API.addHousehold, async ({ body }) => {
-    await households.addHousehold(context, { ...body, demo: false, system: 'us' }, now());
+    await households.addHousehold(context, { ...body, demo: false }, now());
     return (await (await householdStore(context, body.id)).table()).household;
   });
   serve(api, API.removeDemo, async () => {
@@ -35,6 +35,13 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
   });
   serve(api, API.restoreDemo, async () => {
     if (!(await households.restoreDemo(context))) throw notFound('demo household');
+  });
+
+  serve(api, API.removeHousehold, async ({ params }) => {
+    if (!(await households.markHousehold(context, params.h, now()))) throw notFound('household');
+  });
+  serve(api, API.restoreHousehold, async ({ params }) => {
+    if (!(await households.markHousehold(context, params.h, null))) throw notFound('household');
   });
 
   api.use('/households/:h', async (req, res, next) => {

@@ -83,3 +83,23 @@ export async function restoreDemo({ db }: Pick<StoreContext, 'db'>): Promise<boo
     .execute();
   return rows.length > 0;
 }
+
+/**
+ * Marks a household as removed at an instant, or brings it back (null). What is in it is left as it is.
+ *
+ * @returns whether there was one to be marked
+ */
+export async function markHousehold(
+  { db }: Pick<StoreContext, 'db'>,
+  id: string,
+  removedAt: string | null,
+): Promise<boolean> {
+  const rows = await db
+    .updateTable('household')
+    .set((e) => ({ removed_at: removedAt, revision: e('revision', '+', 1) }))
+    .where('id', '=', id)
+    .where('removed_at', removedAt === null ? 'is not' : 'is', null)
+    .returning('id')
+    .execute();
+  return rows.length > 0;
+}

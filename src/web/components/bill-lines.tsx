@@ -123,7 +123,7 @@ function BillLine({ line: l, share, open, onOpen, written, parts, explained, rul
               {nutrients.map((n) => (
                 <div key={n} className={l.uncounted ? 'text-soft line-through' : ''}>
                   <dt className="inline text-soft">{NUTRIENT_WORDS[n].name} </dt>
-                  <dd className="inline font-semibold">{nutrientAmount(explained.nutrition[n].value, n)}</dd>
+                  <dd className="inline font-semibold">{saidNutrient(explained.nutrition[n].value, n)}</dd>
                 </div>
               ))}
             </dl>
@@ -134,5 +134,5 @@ function BillLine({ line: l, share, open, onOpen, written, parts, explained, rul
   );
 }
 
-const nutrientAmount = (value: number | null, n: Nutrient): string =>
+const saidNutrient = (value: number | null, n: Nutrient): string =>
   value === null ? 'unknown' : n === 'kcal' ? trimmed(value, 1) : `${trimmed(value, 1)} ${NUTRIENT_WORDS[n].unit}`;

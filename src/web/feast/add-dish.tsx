@@ -11,7 +11,7 @@ import { Modal } from '../kit/modal.tsx';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { pointsInList } from '../recipes/points-in-list.ts';
 
-const NO_FOODS: readonly Food[] = [];
+const NOTHING_AT_HAND: readonly Food[] = [];
 
 interface AddDishProps {
   /** What it takes the place of, in words; null where it is one more. */
@@ -28,7 +28,7 @@ export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishPr
   const { household } = useHousehold();
   const [asking, setAsking] = useState('');
   const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 30);
-  const readingIndex = useReadingIndex(household.id, NO_FOODS);
+  const readingIndex = useReadingIndex(household.id, NOTHING_AT_HAND);
   const others = (recipes?.rows ?? []).filter((r) => !onMenu.includes(r.id));
   const bought = async (text: string) => {
     const [read] = plateLines([text], await readingIndex(), household.system);

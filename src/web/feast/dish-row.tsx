@@ -131,7 +131,7 @@ function DishTitle({ served }: { readonly served: Served }) {
   );
 }
 
-const WORD =
+const TAPPED_WORD =
   'inline-flex min-h-touch items-center gap-1 underline decoration-rule decoration-2 underline-offset-4 hover:text-beet';
 
 function VersionWord({ served, onVersion }: { readonly served: Served; readonly onVersion: (id: string) => void }) {
@@ -143,7 +143,7 @@ function VersionWord({ served, onVersion }: { readonly served: Served; readonly 
           {served.version.name} <ChevronDown size={16} aria-hidden="true" />
         </>
       }
-      buttonClass={WORD}
+      buttonClass={TAPPED_WORD}
       label={`Version of ${served.title}: ${served.version.name}`}
       className="w-80"
     >
@@ -173,7 +173,7 @@ function MayMove({ title, most, onMost }: MayMoveProps) {
           may move {farSaid(most)} <ChevronDown size={16} aria-hidden="true" />
         </>
       }
-      buttonClass={`${WORD} no-print`}
+      buttonClass={`${TAPPED_WORD} no-print`}
       label={`How far ${title} may move: ${farSaid(most)}`}
       className="w-80"
     >

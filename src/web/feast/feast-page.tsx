@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { feastText } from '../../core/card/feast-text.ts';
-import { foodsIn } from '../../core/counting/foods-of.ts';
+import { foodsInVersion } from '../../core/counting/foods-of.ts';
 import { portionOf } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
@@ -45,7 +45,7 @@ function TheFeast({ saved, shown, change, pages, read, pantry }: OpenFeast & { r
   const [adding, setAdding] = useState<string | null>(null);
   const notFor = (at: number): string[] => {
     const place = served[at]!;
-    const foods = foodsIn(place.version, menu.kitchen);
+    const foods = foodsInVersion(place.version, menu.kitchen);
     return [...people.filter((p) => portionOf(place, p.id) > 0), ...feast.guests].flatMap((p) =>
       avoidedBy(p, foods).map((why) => `Not for ${p.name}: ${why}.`),
     );

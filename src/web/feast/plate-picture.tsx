@@ -13,7 +13,7 @@ const OUTSIDE = 56;
 const GAP = 0.008;
 
 /** A point of the round, from the top clockwise; `turn` is 0 to 1. */
-const at = (radius: number, turn: number): string => {
+const onRound = (radius: number, turn: number): string => {
   const angle = 2 * Math.PI * (turn - 0.25);
   return `${(MIDDLE + radius * Math.cos(angle)).toFixed(2)} ${(MIDDLE + radius * Math.sin(angle)).toFixed(2)}`;
 };
@@ -47,9 +47,9 @@ export function PlatePicture({ shares, over }: PlatePictureProps) {
         const [a, b] = [p.from + Math.min(GAP, long / 4), p.to - Math.min(GAP, long / 4)];
         const path =
           long > 0.995
-            ? `M${at(RIM, 0)}A${RIM} ${RIM} 0 1 1 ${at(RIM, 0.5)}A${RIM} ${RIM} 0 1 1 ${at(RIM, 0)}`
-            : `M${at(RIM, a)}A${RIM} ${RIM} 0 ${b - a > 0.5 ? 1 : 0} 1 ${at(RIM, b)}`;
-        const [x, y] = at(RIM, (a + b) / 2).split(' ');
+            ? `M${onRound(RIM, 0)}A${RIM} ${RIM} 0 1 1 ${onRound(RIM, 0.5)}A${RIM} ${RIM} 0 1 1 ${onRound(RIM, 0)}`
+            : `M${onRound(RIM, a)}A${RIM} ${RIM} 0 ${b - a > 0.5 ? 1 : 0} 1 ${onRound(RIM, b)}`;
+        const [x, y] = onRound(RIM, (a + b) / 2).split(' ');
         return (
           <g key={`${i}-${p.from}`}>
             <path d={path} fill="none" stroke={i % 2 === 0 ? 'currentColor' : 'var(--soft)'} strokeWidth={RIM_W} />

@@ -34,7 +34,7 @@ export function PortionStepper({ of, value, onChange }: PortionStepperProps) {
             Array.from({ length: Math.ceil(value) }, (_, i) => (
               <svg key={i} viewBox="0 0 12 12" className="size-3.5" aria-hidden="true">
                 <circle cx="6" cy="6" r="5" fill="none" stroke="currentColor" strokeWidth="1.5" />
-                <path d={dot(Math.min(1, value - i))} fill="currentColor" />
+                <path d={dotPath(Math.min(1, value - i))} fill="currentColor" />
               </svg>
             ))}
         </span>
@@ -56,7 +56,7 @@ export function PortionStepper({ of, value, onChange }: PortionStepperProps) {
 }
 
 /** A dot of which so much is filled, from the bottom up. */
-function dot(full: number): string {
+function dotPath(full: number): string {
   if (full >= 0.999) return 'M1 6a5 5 0 1 0 10 0a5 5 0 1 0 -10 0';
   const y = 11 - 10 * full;
   const half = Math.sqrt(Math.max(0, 25 - (y - 6) ** 2));

@@ -8,7 +8,7 @@ import { readRecipePage, useFoods } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { type OpenDocument, useDocument } from '../saving/use-document.ts';
 
-const NO_FOODS: readonly Food[] = [];
+const NONE_BOUGHT: readonly Food[] = [];
 
 export type FeastChange = Partial<Omit<Feast, 'id' | 'revision'>>;
 
@@ -54,7 +54,7 @@ export function useFeast(household: string, id: string): OpenFeast | null {
   );
   if (error && !data) throw error;
   const bought = open?.shown.document.bought.map((b) => b.foodId) ?? [];
-  const { data: newest = NO_FOODS } = useFoods(household, bought);
+  const { data: newest = NONE_BOUGHT } = useFoods(household, bought);
   const foods = useMemo(() => [...(data?.foods ?? []), ...newest], [data, newest]);
   const pages = useMemo(() => {
     const known = data?.pages ?? [];

@@ -1,18 +1,12 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { SYSTEM_WORDS, SYSTEMS } from '../../core/quantity/measure-system.ts';
 import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
-import type { Household } from '../../core/table/table.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
 import { Picker } from '../kit/picker.tsx';
 import { useTyped } from '../kit/use-typed.ts';
 import { chooseTheme, chosenTheme, type Theme } from '../shell/theme.ts';
-
-const SYSTEM_WORDS: Record<Household['system'], string> = {
-  us: 'US customary: a cup of 236.6 ml',
-  label: 'as on US labels: a cup of 240 ml',
-  metric: 'metric: a cup of 250 ml',
-};
 
 /** The household's name and measures, the look on this device, and the way to another household. */
 export function Settings() {
@@ -25,7 +19,7 @@ export function Settings() {
         <Picker
           label="Cups and spoons"
           value={household.system}
-          choices={Object.entries(SYSTEM_WORDS).map(([key, words]) => ({ value: key as Household['system'], words }))}
+          choices={SYSTEMS.map((s) => ({ value: s, words: SYSTEM_WORDS[s] }))}
           onPick={(system) => changeHousehold({ system })}
         />
         <p className="mt-1 text-sm text-soft">

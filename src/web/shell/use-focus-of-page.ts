@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 
 /** A page that takes longer to come than this keeps the focus where it is, ms. */
-const LONGEST_MS = 4000;
+const WAITS_MS = 4000;
 const LOOK_MS = 40;
 
 /**
@@ -13,7 +13,7 @@ export function useFocusOfPage(path: string): void {
   useEffect(() => {
     if (last.current === path) return;
     last.current = path;
-    const ends = performance.now() + LONGEST_MS;
+    const ends = performance.now() + WAITS_MS;
     const id = setInterval(() => {
       const active = document.activeElement;
       const heading = document.querySelector<HTMLElement>('h1');

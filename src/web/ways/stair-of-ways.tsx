@@ -7,7 +7,7 @@ import type { WayStair } from '../../core/ways/stair-of-ways.ts';
 import type { FrontierPoint, Way } from '../../core/ways/way.ts';
 import { DepartureTicks } from './departure-ticks.tsx';
 import { TreadOpened } from './tread-opened.tsx';
-import type { WayWords } from './way-card.tsx';
+import type { WayWords } from './way-words.ts';
 
 interface StairOfWaysProps {
   readonly stair: WayStair;

@@ -4,8 +4,9 @@ import { isAnotherDish } from '../../core/swap/departure-words.ts';
 import type { LineChoices } from '../../core/ways/line-choices.ts';
 import type { FrontierPoint, Way } from '../../core/ways/way.ts';
 import { errorWords } from '../kit/say-error.ts';
-import { WayCard, type WayWords } from './way-card.tsx';
+import { WayCard } from './way-card.tsx';
 import { WayChanges } from './way-changes.tsx';
+import type { WayWords } from './way-words.ts';
 
 interface TreadOpenedProps {
   readonly tread: FrontierPoint;

@@ -1,21 +1,9 @@
 import { formatPoints } from '../../core/program/format-points.ts';
 import { departureSaid } from '../../core/swap/departure-words.ts';
-import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
+import type { LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
-import type { CountingEater } from '../context/household-context.ts';
 import { WayChanges } from './way-changes.tsx';
-
-/** How the ways of a search are shown: for whom, what there is now, and what can be said of a change. */
-export interface WayWords {
-  readonly eaters: readonly CountingEater[];
-  /** What a plate weighs now, g. */
-  readonly grams: number;
-  /** The dish of a line, where there are several. */
-  readonly dishOf?: (lineId: string) => string;
-  /** What has to be bought for a change, in words; empty when it is there or nobody said what is. */
-  readonly toGet: (changes: readonly LineChoice[]) => readonly string[];
-  readonly onTake: (changes: readonly LineChoice[], label: string) => void;
-}
+import type { WayWords } from './way-words.ts';
 
 interface WayCardProps {
   readonly way: Way;

@@ -5,7 +5,7 @@ import type { LineChoice, LineChoices } from '../../core/ways/line-choices.ts';
 import type { Way } from '../../core/ways/way.ts';
 import { whatItBuys } from '../../core/ways/what-it-buys.ts';
 import type { CountingEater } from '../context/household-context.ts';
-import type { WayWords } from './way-card.tsx';
+import type { WayWords } from './way-words.ts';
 
 interface WayChangesProps {
   readonly way: Way;

@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { isAnotherDish } from '../../core/swap/departure-words.ts';
 import type { WaysAnswer } from '../../core/ways/find-ways.ts';
-import { WayCard, type WayWords } from './way-card.tsx';
+import { WayCard } from './way-card.tsx';
+import type { WayWords } from './way-words.ts';
 
 interface WaysFoundProps {
   readonly answer: WaysAnswer;
