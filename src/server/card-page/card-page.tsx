@@ -1,5 +1,6 @@
 import { CardView } from '../../card-view/card-view.tsx';
 import type { Card } from '../../core/card/card.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 
 /** A card as a page of its own: no script, one style sheet. */
 export function CardPage({ card }: { card: Card }) {
@@ -12,6 +13,12 @@ export function CardPage({ card }: { card: Card }) {
         <meta name="referrer" content="no-referrer" />
         <meta name="color-scheme" content="light dark" />
         <title>{card.title}</title>
+        {/* What a chat shows of a link that somebody sends: the dish and its points, for those who have the link anyway. */}
+        <meta property="og:title" content={card.title} />
+        <meta
+          property="og:description"
+          content={card.programs.map((p) => `${p.name} ${formatPoints(p.points)}`).join(' · ')}
+        />
         <link rel="icon" type="image/svg+xml" href="/card-assets/mark.svg" />
         <link rel="stylesheet" href="/card-assets/card.css" />
       </head>

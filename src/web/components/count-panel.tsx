@@ -91,6 +91,10 @@ export function CountPanel({
           />
         ))}
       </ul>
+      <p className="no-print border-rule border-t pt-2 text-soft text-sm">
+        A stair shows the points against the portion: the dot is this serving, and how far it is to the next step either
+        way.
+      </p>
       <NutritionList count={count} before={before} />
       {!count.hasServings && count.per100g && (
         <p className="border-rule border-t py-2 text-sm">

@@ -41,9 +41,13 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
   const others = (recipes?.rows ?? [])
     .filter((r) => r.id !== page.recipe.id && words.some((w) => fold(r.title).includes(w)))
     .slice(0, MOST_RECIPES);
+  // A recipe that is called just so is what is meant before any food is.
+  const called = fold(search.trim() || line.item);
+  const exactly = others.filter((r) => fold(r.title) === called);
   const found: Pickable[] = [
+    ...exactly.map((recipe) => ({ kind: 'recipe' as const, recipe })),
     ...foods.map((food) => ({ kind: 'food' as const, food })),
-    ...others.map((recipe) => ({ kind: 'recipe' as const, recipe })),
+    ...others.filter((r) => !exactly.includes(r)).map((recipe) => ({ kind: 'recipe' as const, recipe })),
   ];
 
   const pickFood = (food: Food) => {

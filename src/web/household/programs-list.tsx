@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { useLocation } from 'react-router';
 import { allowanceWords, entryWords, ruleWords } from '../../core/program/program-words.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useFoods } from '../data/queries.ts';
@@ -6,8 +7,13 @@ import { useFoods } from '../data/queries.ts';
 /** The programs that can be counted by, what each follows, and that they are made up. */
 export function ProgramsList() {
   const { household, programs } = useHousehold();
+  const { hash } = useLocation();
+  const section = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (hash === '#programs') section.current?.scrollIntoView();
+  }, [hash]);
   return (
-    <section aria-label="Programs" className="mt-8">
+    <section ref={section} id="programs" aria-label="Programs" className="mt-8 scroll-mt-4">
       <h2 className="text-xl">Programs to try it with</h2>
       <p className="mt-1 text-soft">
         All of them are invented: they are no advice and nobody’s real program. Points that you know of a food can be

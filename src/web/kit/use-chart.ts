@@ -2,7 +2,7 @@ import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
 import { type ECharts, init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { type RefObject, useEffect, useRef } from 'react';
+import { type RefObject, useEffect, useRef, useSyncExternalStore } from 'react';
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
@@ -18,6 +18,14 @@ export interface Inks {
 
 type Option = Parameters<ECharts['setOption']>[0];
 
+/** The theme of the page, which a picture that is drawn already does not hear of. */
+const themeNow = (): string => document.documentElement.dataset.theme ?? '';
+function onTheme(changed: () => void): () => void {
+  const watch = new MutationObserver(changed);
+  watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+  return () => watch.disconnect();
+}
+
 const styleOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /**
@@ -32,6 +40,7 @@ export function useChart(
   onReady?: (chart: ECharts) => void,
 ): RefObject<HTMLDivElement | null> {
   const box = useRef<HTMLDivElement>(null);
+  const theme = useSyncExternalStore(onTheme, themeNow);
   useEffect(() => {
     if (!box.current) return;
     const chart = init(box.current, null, { renderer: 'svg' });
@@ -56,6 +65,6 @@ export function useChart(
       resize.disconnect();
       chart.dispose();
     };
-  }, deps);
+  }, [theme, ...deps]);
   return box;
 }

@@ -74,6 +74,12 @@ export function BenchLines({ editor, version, parent, now, was, inPairs, pointsO
       }),
     ),
   );
+  /** What the words beside the lines mean, where they stand. */
+  const meanings = [
+    rows.some((r) => r.uncounted && r.line?.food.kind !== 'nothing') && 'Uncounted: no program at the table counts it.',
+    rows.some((r) => r.line?.kept) && 'Kept: no swap and no search touches it.',
+    rows.some((r) => r.onPlate && r.line?.leftOut) && 'On the plate: as each likes it, and not counted here.',
+  ].filter(Boolean);
   const keyed = rows.map((row, n) => ({ key: row.line?.id ?? `gone ${n}`, row }));
 
   return (
@@ -97,6 +103,7 @@ export function BenchLines({ editor, version, parent, now, was, inPairs, pointsO
           ))}
         </ul>
       )}
+      {meanings.length > 0 && <p className="mt-2 text-soft text-sm">{meanings.join(' ')}</p>}
       <LineToolDialog
         tool={work.tool}
         editor={editor}

@@ -12,6 +12,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { refresh } from '../data/queries.ts';
 import { focusSoon } from '../kit/focus.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { useIsDesk } from '../kit/use-width.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
@@ -51,6 +52,12 @@ export function LightenPage() {
         .want({ wants: 'make', document: copy });
       await refresh.recipe(household.id);
       setParams({ version: copy.id });
+      const made = documents.hold({ householdId: household.id, name: 'versions', id: copy.id }, null);
+      sayDone(`"${copy.name}" begins as a copy of "${parent.name}".`, async () => {
+        await made.want({ wants: 'remove' });
+        await refresh.recipe(household.id);
+        setParams({});
+      });
     } catch (e) {
       sayError(e);
     }

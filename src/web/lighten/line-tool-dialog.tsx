@@ -1,4 +1,5 @@
 import { withWeight } from '../../core/swap/apply-swap.ts';
+import { shelfOf } from '../../core/swap/own-swap.ts';
 import { lineChange } from '../../core/version/entry.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { expectedLoss } from '../../core/yield/expected-loss.ts';
@@ -34,6 +35,10 @@ export function LineToolDialog({ tool, editor, version, now, change, swap, onClo
         onClose={onClose}
         onKept={(kept) => {
           onClose();
+          // One that was written from a line is meant for it: it is used at once.
+          const from = version.lines.find((l) => l.id === tool.lineId);
+          const [ready] = shelfOf([kept], []).offered;
+          if (tool.of.length === 0 && from && ready) return swap(from, ready);
           const marked = tool.of.map((l) => lineChange(version, l.id, { ...l, swapId: kept.id }));
           if (marked.length > 0) editor.do(`Keep as a swap: ${kept.name}`.slice(0, 200), marked);
         }}

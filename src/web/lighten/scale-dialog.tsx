@@ -28,6 +28,7 @@ export function ScaleDialog({ editor, version, onClose }: ScaleDialogProps) {
     <Modal title="Make more or less" onClose={onClose}>
       <div className="space-y-5">
         {version.servings !== null && <ForServings version={version} onScale={done} />}
+        <CutInto version={version} onScale={done} />
         <div className="flex gap-2">
           <button type="button" className="btn" onClick={() => done('Make half', scaleChangesBy(version, 0.5))}>
             Half of it
@@ -74,6 +75,41 @@ function ForServings({ version, onScale }: ScaleFormProps) {
           Above 0, at most 500.
         </p>
       )}
+    </form>
+  );
+}
+
+/** The same dish in another number of servings: nothing of it is more or less, only each piece is. */
+function CutInto({ version, onScale }: ScaleFormProps) {
+  const [pieces, setPieces] = useState('');
+  const parsed = Servings.safeParse(pieces.trim() === '' ? Number.NaN : Number(pieces.replace(',', '.')));
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (parsed.success)
+          onScale(`Cut it into ${trimmed(parsed.data, 2)}`, [
+            { kind: 'servings', before: version.servings, after: parsed.data },
+          ]);
+      }}
+    >
+      <label className="label" htmlFor="cut-into">
+        The same dish, cut into
+      </label>
+      <div className="flex gap-2">
+        <input
+          id="cut-into"
+          inputMode="decimal"
+          className="field w-24"
+          placeholder={version.servings === null ? '8' : trimmed(version.servings, 2)}
+          value={pieces}
+          aria-invalid={pieces.trim() !== '' && !parsed.success}
+          onChange={(e) => setPieces(e.target.value)}
+        />
+        <button type="submit" className="btn" disabled={!parsed.success}>
+          Cut
+        </button>
+      </div>
     </form>
   );
 }

@@ -23,8 +23,8 @@ import type { RowActions } from './line-in-row.ts';
 export type LineTool =
   | { readonly kind: 'amount' | 'howMuch' | 'loss'; readonly lineId: string }
   | { readonly kind: 'share'; readonly lineId: string; readonly swap: Swap }
-  /** A swap of one's own is written; `of` are the lines that were changed as it says. */
-  | { readonly kind: 'write'; readonly swap: OwnSwap; readonly of: readonly Line[] };
+  /** A swap of one's own is written from a line; `of` are the lines that were changed as it says. */
+  | { readonly kind: 'write'; readonly swap: OwnSwap; readonly lineId: string; readonly of: readonly Line[] };
 
 interface LineActions {
   readonly editor: VersionEditor;
@@ -59,7 +59,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
   };
   const write = (line: Line, draft: Partial<SwapDraft>, of: readonly Line[]) => {
     const role = roleOfLine(line, version, food, title) ?? 'flavour';
-    setTool({ kind: 'write', swap: blankSwap(uuid(), { role, ...draft }), of });
+    setTool({ kind: 'write', swap: blankSwap(uuid(), { role, ...draft }), lineId: line.id, of });
   };
   const pairOf = (line: Line): LinePair | undefined => pairs.find((p) => p.after.some((l) => l.id === line.id));
 

@@ -15,7 +15,6 @@ const RUNGS = 6;
 export function Ladders({ food }: { food: Food }) {
   const { programs, pins, household } = useHousehold();
   const eaters = useCounting();
-  const [picture, setPicture] = useState(false);
   const columns = useMemo(() => {
     const own = eaters.map((e) => ({ id: e.eater.id, mark: e.program.mark, name: e.eater.name, counter: e.counter }));
     const others = programs
@@ -60,14 +59,11 @@ export function Ladders({ food }: { food: Food }) {
         ))}
       </div>
       {columns.some((c) => c.rungs.length > 1) && (
-        <details className="mt-3" onToggle={(e) => setPicture(e.currentTarget.open)}>
-          <summary className="cursor-pointer text-soft">As a picture</summary>
-          {picture && (
-            <Suspense fallback={<p className="text-soft">Drawing…</p>}>
-              <LazyLadderChart ladders={columns} />
-            </Suspense>
-          )}
-        </details>
+        <div className="mt-3">
+          <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
+            <LazyLadderChart ladders={columns} />
+          </Suspense>
+        </div>
       )}
       <p className="mt-2 text-soft text-sm">
         Each for this food alone: several zeros on{' '}

@@ -3,7 +3,7 @@ import { CardView } from '../../card-view/card-view.tsx';
 import { API } from '../../contract/api.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';
-import { useHousehold } from '../context/household-context.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { Picker } from '../kit/picker.tsx';
@@ -24,6 +24,7 @@ export function PassOnPage() {
   const { data, error } = useAnswer(API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
   const links = useCardLinks(h, version.id);
   const open = version.lines.filter(isOpen).length;
+  const own = useCounting().filter((e) => e.counter.exceptions.length > 0);
   return (
     <main className="px-edge pt-4 pb-28 desk:col-span-2 desk:pb-10 print:p-0">
       <div className="mx-auto flex max-w-[66rem] flex-wrap items-start justify-center gap-x-8 gap-y-6 print:block print:max-w-none">
@@ -42,6 +43,12 @@ export function PassOnPage() {
             <p className="note no-print mb-3">
               It is another author's: the card says what was changed and what it counts, and links to the recipe. Its
               words stay with who wrote them.
+            </p>
+          )}
+          {own.length > 0 && (
+            <p className="no-print mb-3 text-soft text-sm">
+              The card counts as the programs do, for whoever reads it: without the own exceptions of{' '}
+              {own.map((e) => e.eater.name).join(' and ')}.
             </p>
           )}
           {open > 0 && (

@@ -10,7 +10,7 @@ export function AtTheTable({ table }: { table: Table }) {
   const along = table.eaters.filter((e) => programOf(e.programId) === undefined);
   return (
     <section aria-label="At the table" className="text-sm">
-      <h2 className="mb-1.5 font-normal font-sans text-soft">At the table</h2>
+      <p className="mb-1.5 text-soft">At the table</p>
       <ul className="space-y-1.5">
         {counting.map(({ eater, program }) => (
           <li key={eater.id} className="flex items-start gap-2">

@@ -7,7 +7,7 @@ import { useFoodSearch } from '../data/use-food-search.ts';
 
 /** Finds recipes and places by typing. */
 export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
-  const { household } = useHousehold();
+  const { household, programs } = useHousehold();
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
   const asked = useDeferredValue(typed);
@@ -30,7 +30,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         placeholder="A recipe, a food, a place…"
         value={typed}
         onValueChange={setTyped}
-        className="w-full border-ink border-b bg-transparent px-4 py-3 text-lg outline-none"
+        className="w-full border-ink border-b-2 bg-transparent px-4 py-3 text-lg outline-none focus-visible:border-beet"
       />
       <Command.List className="max-h-[50vh] overflow-auto p-2 [&_[cmdk-item]]:rounded-lg [&_[cmdk-item]]:px-3 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-beet-wash [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft">
         <Command.Empty className="px-3 py-4 text-soft">Nothing of that name.</Command.Empty>
@@ -43,7 +43,25 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           <Command.Item onSelect={() => go('pantry/plate')}>A plate</Command.Item>
           <Command.Item onSelect={() => go('pantry/compare')}>Two foods side by side</Command.Item>
           <Command.Item onSelect={() => go('pantry/files')}>Foods in and out as files</Command.Item>
-          <Command.Item onSelect={() => go('household')}>Household</Command.Item>
+          <Command.Item
+            onSelect={() => go('household')}
+            keywords={['eaters', 'allergies', 'settings', 'dark', 'measures']}
+          >
+            Household
+          </Command.Item>
+          <Command.Item
+            onSelect={() => go('household#programs')}
+            keywords={[
+              'points',
+              'rule',
+              'formula',
+              'uncounted',
+              'allowance',
+              ...programs.flatMap((p) => [p.name, p.mark]),
+            ]}
+          >
+            Programs: their rules and what they do not count
+          </Command.Item>
           <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
           <Command.Item
             onSelect={() => {
