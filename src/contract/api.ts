@@ -9,6 +9,7 @@ import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './en
 import { FeastSchema, FeastWithRecipesSchema } from './feast.ts';
 import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
 import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
+import { PictureQuerySchema, PictureSchema } from './picture.ts';
 import { Id, Servings } from './primitives.ts';
 import { ProductSchema } from './product.ts';
 import {
@@ -179,6 +180,26 @@ export const API = {
     answer: RecipeSchema,
     revision: revised,
     ifMatch: 'needed',
+  }),
+  addPicture: route({
+    method: 'POST',
+    path: '/households/:h/recipes/:id/pictures',
+    says: 'Keeps a picture of a recipe: the body is its bytes, as image/jpeg, image/png or image/webp.',
+    query: PictureQuerySchema,
+    answer: PictureSchema,
+    makes: true,
+  }),
+  removePicture: route({
+    method: 'DELETE',
+    path: '/households/:h/pictures/:id',
+    says: 'Removes a picture, with a way back for thirty days.',
+    answer: null,
+  }),
+  restorePicture: route({
+    method: 'POST',
+    path: '/households/:h/pictures/:id/restore',
+    says: 'Brings a removed picture back.',
+    answer: null,
   }),
   addVersion: route({
     method: 'POST',

@@ -6,6 +6,7 @@ import { type Claim, NO_FACTS, type RecipeFacts } from '../core/page/recipe-text
 import { DISH_KINDS } from '../core/version/dish-words.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
+import { PictureSchema } from './picture.ts';
 import { Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 import { VersionChangeSchema, VersionSchema } from './version.ts';
@@ -96,6 +97,7 @@ export const RecipePageSchema = z.object({
   inner: z.array(z.object({ version: VersionSchema, title: z.string() })),
   /** The foods of all its lines, in the revisions that they name. */
   foods: z.array(FoodSchema),
+  pictures: z.array(PictureSchema),
 });
 export type RecipePage = z.infer<typeof RecipePageSchema>;
 
@@ -130,6 +132,8 @@ export const RecipeSummarySchema = z.object({
   /** Something that it counts with has changed, and it is being counted anew. */
   stale: z.boolean(),
   favourite: z.boolean(),
+  /** The first picture of the dish; null where there is none. */
+  picture: Id.nullable(),
   dish: z.enum(DISH_KINDS).nullable(),
   /** From the first move to the table, where the source says it. */
   minutes: z.number().nullable(),

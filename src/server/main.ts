@@ -16,6 +16,7 @@ import { isBehind, openDatabase } from './db/open.ts';
 import { closeAll, type Listener, listen } from './listen.ts';
 import { prepareDatabase } from './prepare-database.ts';
 import { type Renewer, startRenewer } from './renewer.ts';
+import { seedDrawings } from './seed-drawings.ts';
 import type { StoreContext } from './store/scope.ts';
 
 const DIST = dirname(fileURLToPath(import.meta.url));
@@ -94,6 +95,7 @@ async function run(
   console.log(
     `Imbiss is ready.\n  The household:  ${scheme}://${shown}:${household.port}\n  Its cards:      ${config.publicUrl.replace(`:${config.cardPort}`, `:${cards.port}`)}`,
   );
+  seedDrawings(context).catch((e: unknown) => log.warn({ err: e }, 'the drawings of the demo were not made'));
   let ending = false;
   const end = async (): Promise<void> => {
     if (ending) return;

@@ -1,12 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { validate } from '@readme/openapi-parser';
+import sharp from 'sharp';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { API, allRoutes } from '../../src/contract/api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
+import { PictureSchema } from '../../src/contract/picture.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
@@ -123,6 +125,19 @@ describe('every route of the table', () => {
     await answerOf(API.ownSwaps, at);
 
     await everyDocument(written);
+    // Its body is bytes, and not what a schema says.
+    asked.add(API.addPicture);
+    const sent = await request(server.app)
+      .post(`/api${addressOf(API.addPicture, { ...at, id: recipeId, query: {} })}`)
+      .set('Content-Type', 'image/png')
+      .send(
+        await sharp({ create: { width: 8, height: 8, channels: 3, background: '#888' } })
+          .png()
+          .toBuffer(),
+      );
+    const picture = PictureSchema.parse(sent.body);
+    await answerOf(API.removePicture, { ...at, id: picture.id });
+    await answerOf(API.restorePicture, { ...at, id: picture.id });
     await answerOf(API.removeHousehold, at);
     await answerOf(API.restoreHousehold, at);
     await answerOf(API.removeDemo, {});

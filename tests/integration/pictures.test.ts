@@ -3,8 +3,9 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { RecipeList, RecipePage } from '../../src/contract/recipe.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
+import { seedDrawings } from '../../src/server/seed-drawings.ts';
 import { purge } from '../../src/server/store/purge.ts';
-import { type TestServer, testServer } from '../support/test-server.ts';
+import { NOW, type TestServer, testServer } from '../support/test-server.ts';
 
 let server: TestServer;
 let recipeId: string;
@@ -19,10 +20,15 @@ beforeEach(async () => {
 afterEach(() => server.close());
 
 /** A photo as a phone takes it: large, lying on its side, with a place and a device in it. */
-const photo = (width = 4000, height = 3000): Promise<Buffer> =>
-  sharp({ create: { width, height, channels: 3, noise: { type: 'gaussian', mean: 120, sigma: 60 }, background: '#888' } })
+const photo = (width = 2400, height = 1800): Promise<Buffer> =>
+  sharp({
+    create: { width, height, channels: 3, noise: { type: 'gaussian', mean: 120, sigma: 14 }, background: '#888' },
+  })
     .jpeg()
-    .withExif({ IFD0: { Make: 'Somephone', Orientation: '6' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '47/1 30/1 0/1' } })
+    .withExif({
+      IFD0: { Make: 'Somephone', Orientation: '6' },
+      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '47/1 30/1 0/1' },
+    })
     .withMetadata({ orientation: 6 })
     .toBuffer();
 const send = (bytes: Buffer, type = 'image/jpeg', kind = 'dish') =>
@@ -30,6 +36,18 @@ const send = (bytes: Buffer, type = 'image/jpeg', kind = 'dish') =>
 const page = async (): Promise<RecipePage> => (await api().get(`${home}/recipes/${recipeId}`)).body;
 const bytesOf = async (id: string, size: string): Promise<Buffer> =>
   (await api().get(`${home}/pictures/${id}/${size}`).responseType('blob').expect(200)).body;
+
+describe('the demo', () => {
+  it('has a drawing of every dish, made once', async () => {
+    await seedDrawings(server.context);
+    const { rows } = (await api().get(`${home}/recipes`)).body as RecipeList;
+    expect(rows.filter((r) => r.picture === null).map((r) => r.title)).toEqual([]);
+    await api().delete(`${home}/pictures/${rows[0]!.picture}`).expect(204);
+    await seedDrawings(server.context);
+    const after = ((await api().get(`${home}/recipes`)).body as RecipeList).rows.find((r) => r.id === rows[0]!.id);
+    expect(after!.picture).toBeNull();
+  }, 20_000);
+});
 
 describe('a picture of a dish', () => {
   it('is turned right, made smaller, stripped of place and device, and kept in two sizes', async () => {
@@ -83,7 +101,7 @@ describe('a picture of a dish', () => {
     await api().post(`${home}/pictures/${body.id}/restore`).expect(204);
     expect((await page()).pictures).toHaveLength(1);
     await api().delete(`${home}/pictures/${body.id}`).expect(204);
-    server.later(31);
+    server.setClock(new Date(NOW.getTime() + 31 * 86_400_000));
     expect(await purge(server.context)).toMatchObject({ picture: 1 });
     await api().post(`${home}/pictures/${body.id}/restore`).expect(404);
   });

@@ -187,6 +187,21 @@ export interface Database {
     low: Generated<number>;
     high: Generated<number>;
   };
+  /** Photos of a dish, or of the page that it came from, in two sizes. */
+  picture: {
+    id: string;
+    household_id: string;
+    recipe_id: string;
+    kind: string;
+    position: number;
+    sha256: string;
+    width: number;
+    height: number;
+    small: Uint8Array;
+    large: Uint8Array;
+    created_at: string;
+    removed_at: Generated<string | null>;
+  };
   session: { digest: string; until_at: string };
 }
 

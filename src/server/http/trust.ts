@@ -1,4 +1,4 @@
-import type { RequestHandler } from 'express';
+import type { Request, RequestHandler } from 'express';
 import { ProblemError } from './problem.ts';
 
 const hostOf = (value: string): string => value.toLowerCase().replace(/:\d+$/, '');
@@ -19,7 +19,10 @@ export function checkHost(hosts: readonly string[]): RequestHandler {
   };
 }
 
-/** Refuses writes that come from a page of another origin, or with a body that is not JSON. */
+/** A picture is sent as its bytes; a page elsewhere can send none without being asked for its origin. */
+const isPicture = (req: Request): boolean => /\/pictures$/.test(req.path) && req.is('image/*') !== false;
+
+/** Refuses writes that come from a page of another origin, or with a body that is neither JSON nor, where one is wanted, a picture. */
 export function checkWrite(hosts: readonly string[]): RequestHandler {
   return (req, _res, next) => {
     if (req.method === 'GET' || req.method === 'HEAD' || req.method === 'OPTIONS') return next();
@@ -42,7 +45,7 @@ export function checkWrite(hosts: readonly string[]): RequestHandler {
         'Open Imbiss itself and do it there.',
       );
     const hasBody = Number(req.headers['content-length'] ?? 0) > 0 || req.headers['transfer-encoding'] !== undefined;
-    if (hasBody && !req.is('application/json')) {
+    if (hasBody && !req.is('application/json') && !isPicture(req)) {
       throw new ProblemError(
         'not-json',
         415,

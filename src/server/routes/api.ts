@@ -14,6 +14,7 @@ import type { ApiContext } from './api-context.ts';
 import type { OpenStreams } from './changes-route.ts';
 import { documentRoutes } from './document-routes.ts';
 import { pantryRoutes } from './pantry-routes.ts';
+import { pictureRoutes } from './picture-routes.ts';
 import { recipeRoutes } from './recipe-routes.ts';
 import { tableRoutes } from './table-routes.ts';
 
@@ -49,6 +50,7 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
     next();
   });
   api.get(API.changes.path, streams.route);
+  pictureRoutes(api);
   serve(api, API.table, ({ store }) => store.table());
   serve(api, API.changeHousehold, async ({ store: { documents, id }, body, ifMatch }) => {
     const { document, revision } = await documents.kept('household', id);

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Batch } from '../../contract/food.ts';
+import type { Picture } from '../../contract/picture.ts';
 import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
@@ -10,6 +11,7 @@ import type { Entry } from '../../core/history/entry.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
 import { judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import { countersAt } from '../../core/table/table.ts';
+import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
@@ -25,6 +27,7 @@ import { HOUSEHOLD } from './household-shelf.ts';
 import { isHousehold } from './households.ts';
 import { kitchenFor } from './kitchen.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
+import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
 import { RECIPE_HEADS } from './recipe-head-shelf.ts';
 import { recipeList } from './recipe-list.ts';
@@ -83,6 +86,12 @@ export async function householdStore(context: StoreContext, householdId: string)
     versions: {
       get: (id: string) => getVersion(s, id),
       count: (id: string) => countedVersion(s, id),
+    },
+    pictures: {
+      add: (recipeId: string, kind: Picture['kind'], shrunk: ShrunkPicture) =>
+        pictures.addPicture(s, recipeId, kind, shrunk),
+      mark: (id: string, removed: boolean) => pictures.markPicture(s, id, removed),
+      bytes: (id: string, size: 'small' | 'large') => pictures.pictureBytes(s, id, size),
     },
     cards: {
       preview: (versionId: string) => cards.previewCard(s, versionId),

@@ -5,6 +5,7 @@ import { fold } from '../../core/food/food-words.ts';
 import type { RowOf } from '../db/schema.ts';
 import { groupBy } from './group-by.ts';
 import { countWaiting } from './listings.ts';
+import { picturesOf } from './pictures.ts';
 import type { Scope } from './scope.ts';
 
 type ListingRow = RowOf<'recipe_listing'>;
@@ -177,6 +178,10 @@ async function summaries(
     .orderBy('position')
     .execute();
   const byRecipe = groupBy(points, (p) => p.recipe_id);
+  const pictures = await picturesOf(
+    s,
+    rows.map((r) => r.recipe_id),
+  );
   return rows.map((r) => ({
     id: r.recipe_id,
     title: r.title,
@@ -201,6 +206,7 @@ async function summaries(
     })),
     stale: r.stale > 0,
     favourite: r.favourite === 1,
+    picture: pictures.get(r.recipe_id)?.find((p) => p.kind === 'dish')?.id ?? null,
     dish: r.dish as RecipeSummary['dish'],
     minutes: r.minutes,
     notFor: JSON.parse(r.not_for) as string[],

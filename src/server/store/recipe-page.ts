@@ -2,6 +2,7 @@ import type { RecipePage } from '../../contract/recipe.ts';
 import { cardLinksOf } from './cards.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';
+import { picturesOf } from './pictures.ts';
 import { getRecipe } from './recipe-rows.ts';
 import type { Scope } from './scope.ts';
 import { versionsOf } from './versions.ts';
@@ -19,6 +20,7 @@ export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
     cards: await cardLinksOf(s, id),
     inner: inner.map((version) => ({ version, title: titles.get(version.recipeId) ?? '' })),
     foods: [...(await foodsByRevision(s, refs)).values()],
+    pictures: (await picturesOf(s, [id])).get(id) ?? [],
   };
 }
 

@@ -7,6 +7,7 @@ import { AddLine } from '../components/add-line.tsx';
 import { CountPanel } from '../components/count-panel.tsx';
 import { FoodPicker } from '../components/food-picker.tsx';
 import { HistoryBar } from '../components/history-bar.tsx';
+import { Pictures } from '../components/pictures.tsx';
 import { StepsEditor } from '../components/steps-editor.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -113,6 +114,9 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
             <p className="whitespace-pre-wrap text-soft">{page.recipe.notes}</p>
           </section>
         )}
+        <div className="mt-6">
+          <Pictures recipeId={page.recipe.id} title={page.recipe.title} pictures={page.pictures} kind="page" />
+        </div>
         <RemoveRecipe />
       </main>
       <CountPanel version={version} count={count} places={places} eaters={eaters} cooked={cooked}>

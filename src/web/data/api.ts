@@ -1,4 +1,6 @@
 import type { z } from 'zod';
+import { API } from '../../contract/api.ts';
+import { type Picture, PictureSchema } from '../../contract/picture.ts';
 import { type Problem, ProblemSchema } from '../../contract/problem.ts';
 import { type AnswerOf, type AnyRoute, type Ask, addressOf } from '../../contract/route.ts';
 
@@ -26,14 +28,17 @@ export type Transport = (
   headers?: Readonly<Record<string, string>>,
 ) => Promise<unknown>;
 
+/** What a body is sent as: a file as what it is, everything else as JSON. */
+const bodyType = (body: unknown): string => (body instanceof Blob ? body.type || 'image/jpeg' : 'application/json');
+
 /** Asks the server. @param address under `/api` @throws ApiError, OfflineError */
 export const overHttp: Transport = async (method, address, body, headers = {}) => {
   let response: Response;
   try {
     response = await fetch(`/api${address}`, {
       method,
-      headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...headers },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: { ...(body !== undefined && { 'Content-Type': bodyType(body) }), ...headers },
+      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
     });
   } catch {
     throw new OfflineError();
@@ -75,6 +80,10 @@ export async function ask<R extends AnyRoute>(
   const json = await transport(route.method, addressOf(route, given), body, headers);
   return readAnswer(route, json);
 }
+
+/** Sends a picture as its bytes. @throws ApiError, OfflineError */
+export const sendPicture = async (given: Ask<typeof API.addPicture>, file: Blob): Promise<Picture> =>
+  parseAnswer(PictureSchema, await overHttp('POST', addressOf(API.addPicture, given), file));
 
 /** Asks a route that is read, by an address that was made for it. */
 export const askAt = async <R extends AnyRoute>(route: R, address: string): Promise<AnswerOf<R>> =>

@@ -17,7 +17,7 @@ export function OnAPhone() {
         </p>
       ) : (
         <div className="mt-2 flex flex-wrap items-start gap-5">
-          <Picture of={first} />
+          <AddressPicture of={first} />
           <div className="max-w-md">
             <p className="[overflow-wrap:anywhere]">
               <strong>{first}</strong>
@@ -37,7 +37,7 @@ export function OnAPhone() {
 }
 
 /** An address as a QR code (ISO/IEC 18004), dark on light in any theme so that cameras read it. */
-function Picture({ of }: { of: string }) {
+function AddressPicture({ of }: { of: string }) {
   const { size, path } = useMemo(() => {
     const { data, size } = encode(of, { border: 2 });
     const path = data.flatMap((row, y) => row.map((dark, x) => (dark ? `M${x} ${y}h1v1h-1z` : ''))).join('');

@@ -16,17 +16,17 @@ export function EveryonesPoints({ count, eaters, was }: EveryonesPointsProps) {
   return (
     <ul
       aria-label={count.hasServings ? `A serving, of ${formatAmount(count.servings)}` : 'The whole'}
-      className="mt-3 grid grid-cols-[repeat(auto-fit,minmax(6.5rem,1fr))] border-ink border-y-[1.5px] desk:hidden print:grid"
+      className="mt-3 grid grid-cols-[repeat(auto-fit,minmax(4.9rem,1fr))] border-ink border-y-[1.5px] desk:hidden print:grid"
     >
       {eaters.map((e, i) => (
-        <li key={e.key} className="border-rule border-r px-3 py-2 last:border-r-0">
+        <li key={e.key} className="border-rule border-r px-2 py-2 last:border-r-0">
           <span className="block truncate text-sm text-soft">
             {e.eater.name} <span className="text-mark">{e.program.mark}</span>
           </span>
           <PointsShown count={count.counts[i]!} was={was?.counts[i]?.points ?? null} size="bar" />
         </li>
       ))}
-      <li className="px-3 py-2">
+      <li className="px-2 py-2">
         <span className="block text-sm text-soft">kcal, in {Math.round(count.servingGrams)} g</span>
         <strong className="font-head text-3xl leading-none">
           {nutritionWords(count.perServing.kcal.value, 'kcal')}

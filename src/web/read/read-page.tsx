@@ -6,6 +6,7 @@ import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { factWords } from '../bring-in/facts-line.tsx';
 import { CountPanel } from '../components/count-panel.tsx';
+import { Pictures, pictureAt } from '../components/pictures.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
 import { useRecipeHead } from '../context/use-recipe-head.ts';
@@ -34,6 +35,7 @@ export function ReadPage() {
     [asWritten, version, shelf, isLighter],
   );
   const open = version.lines.filter(isOpen).length;
+  const dish = page.pictures.find((p) => p.kind === 'dish');
   const said = factWords(page.recipe.facts);
   const to = isLighter ? `?version=${version.id}` : '';
   return (
@@ -84,6 +86,15 @@ export function ReadPage() {
             </Link>
           </p>
         )}
+        {dish && (
+          <img
+            src={pictureAt(household.id, dish.id, 'large')}
+            alt={page.recipe.title}
+            width={dish.width}
+            height={dish.height}
+            className="mt-3 h-auto max-h-52 w-full sm:max-h-80 max-w-2xl rounded-xl object-cover print:max-h-52"
+          />
+        )}
         <EveryonesPoints count={count} eaters={eaters} was={isLighter ? was : null} />
         {said !== '' && <p className="mt-2 text-soft">{said}</p>}
         <div className="mt-5 grid gap-x-10 gap-y-6 md:grid-cols-[minmax(14rem,2fr)_3fr] print:grid-cols-[38%_1fr]">
@@ -99,6 +110,9 @@ export function ReadPage() {
             </ol>
             {steps.length === 0 && <p className="text-soft">No steps are written down.</p>}
           </section>
+        </div>
+        <div className="mt-6">
+          <Pictures recipeId={page.recipe.id} title={page.recipe.title} pictures={page.pictures} kind="dish" />
         </div>
         <VersionsRead versions={page.versions} shownId={version.id} onRead={(id) => setParams({ version: id })} />
       </main>

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { RecipeSummary } from '../../contract/recipe.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { minutesSaid } from '../../core/quantity/minutes-said.ts';
+import { pictureAt } from '../components/pictures.tsx';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { pointsInList } from './points-in-list.ts';
 
@@ -17,7 +18,7 @@ interface RecipeRowsProps {
 }
 
 /** A row as it is before it was measured, px. */
-const ROW_PX = 64;
+const ROW_PX = 76;
 
 /** Recipes as rows, of which only those in sight are drawn. */
 export function RecipeRows({ rows, total, household, onEnd }: RecipeRowsProps) {
@@ -60,30 +61,40 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
       to={`/h/${household}/recipes/${r.id}`}
       className="grid items-center gap-x-6 gap-y-1 rounded-lg px-2 py-2.5 hover:bg-sheet md:grid-cols-[1fr_auto] desk:grid-cols-[minmax(0,1fr)_auto_6.5rem]"
     >
-      <span className="min-w-0 md:max-desk:col-span-2">
-        <span className="font-bold font-head text-lg leading-tight [overflow-wrap:anywhere]" dir="auto">
-          {r.title}
-          {r.favourite && (
-            <>
-              {' '}
-              <Star size={16} fill="currentColor" className="-mt-1 inline text-beet" aria-hidden="true" />
-              <span className="sr-only">, a favourite</span>
-            </>
-          )}
-        </span>
-        <span className="block text-sm text-soft [overflow-wrap:anywhere]">
-          {[
-            r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`,
-            r.minutes === null ? null : minutesSaid(r.minutes),
-            r.versions > 1 ? r.versionName : null,
-            r.author,
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-          {r.open > 0 && (
-            <span className="text-mustard"> · {r.open === 1 ? '1 open question' : `${r.open} open questions`}</span>
-          )}
-          {r.stale && <span className="text-mustard"> · being counted anew</span>}
+      <span className="flex min-w-0 items-center gap-3 md:max-desk:col-span-2">
+        {r.picture && (
+          <img
+            src={pictureAt(household, r.picture, 'small')}
+            alt=""
+            loading="lazy"
+            className="size-14 shrink-0 rounded-lg object-cover"
+          />
+        )}
+        <span className="min-w-0">
+          <span className="font-bold font-head text-lg leading-tight [overflow-wrap:anywhere]" dir="auto">
+            {r.title}
+            {r.favourite && (
+              <>
+                {' '}
+                <Star size={16} fill="currentColor" className="-mt-1 inline text-beet" aria-hidden="true" />
+                <span className="sr-only">, a favourite</span>
+              </>
+            )}
+          </span>
+          <span className="block text-sm text-soft [overflow-wrap:anywhere]">
+            {[
+              r.servings === null ? 'no servings' : `serves ${formatAmount(r.servings)}`,
+              r.minutes === null ? null : minutesSaid(r.minutes),
+              r.versions > 1 ? r.versionName : null,
+              r.author,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+            {r.open > 0 && (
+              <span className="text-mustard"> · {r.open === 1 ? '1 open question' : `${r.open} open questions`}</span>
+            )}
+            {r.stale && <span className="text-mustard"> · being counted anew</span>}
+          </span>
         </span>
       </span>
       <span className="flex flex-wrap gap-x-5 gap-y-1">

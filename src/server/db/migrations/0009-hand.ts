@@ -22,6 +22,22 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     'alter table recipe_points add column low real not null default 0',
     'alter table recipe_points add column high real not null default 0',
     'create index recipe_listing_favourite on recipe_listing (household_id, changed_at) where favourite = 1',
+    `create table picture (
+       id text primary key,
+       household_id text not null references household(id) on delete cascade,
+       recipe_id text not null references recipe(id) on delete cascade,
+       kind text not null check (kind in ('dish', 'page')),
+       position integer not null,
+       sha256 text not null,
+       width integer not null,
+       height integer not null,
+       small blob not null,
+       large blob not null,
+       created_at text not null,
+       removed_at text
+     ) strict`,
+    'create index picture_recipe on picture (recipe_id, position)',
+    'create index picture_household on picture (household_id)',
     // What is listed has none of these yet: it is counted anew.
     'update recipe_listing set stale = 1',
   ]);

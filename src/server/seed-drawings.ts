@@ -1,0 +1,38 @@
+import sharp from 'sharp';
+import { asSvg, DRAWINGS } from '../../demo/drawings.ts';
+import { DEMO_HOUSEHOLD } from '../../demo/household.ts';
+import { shrinkPicture } from './pictures/shrink-picture.ts';
+import { isHousehold } from './store/households.ts';
+import { addPicture } from './store/pictures.ts';
+import { nowOf, type StoreContext, scopeOf } from './store/scope.ts';
+
+const DRAWN_FACT = 'drawn';
+
+/**
+ * Gives the demo's dishes their drawings, once, one after the other and behind the start: they are a second's work, and
+ * nothing waits for them. A demo that was removed gets none.
+ */
+export async function seedDrawings(context: StoreContext): Promise<void> {
+  const s = scopeOf(context, DEMO_HOUSEHOLD.id);
+  const done = await s.db.selectFrom('fact').select('value').where('key', '=', DRAWN_FACT).executeTakeFirst();
+  if (done !== undefined || !(await isHousehold(s, s.householdId))) return;
+  const recipes = await s.db
+    .selectFrom('recipe')
+    .select(['id', 'title'])
+    .where('household_id', '=', s.householdId)
+    .where('removed_at', 'is', null)
+    .where('id', 'not in', (e) => e.selectFrom('picture').select('recipe_id'))
+    .execute();
+  for (const { id, title } of recipes) {
+    const drawing = DRAWINGS[title];
+    if (drawing === undefined) continue;
+    const png = await sharp(Buffer.from(asSvg(drawing)))
+      .png()
+      .toBuffer();
+    await addPicture(s, id, 'dish', await shrinkPicture(png));
+  }
+  await s.db
+    .insertInto('fact')
+    .values({ key: DRAWN_FACT, value: nowOf(s) })
+    .execute();
+}
