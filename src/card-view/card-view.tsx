@@ -131,7 +131,7 @@ export function CardView({
         </section>
       )}
       {card.changes.length > 0 && (
-        <section>
+        <section className="changed">
           <Sub className="sub">What was changed</Sub>
           <ul className="changes">
             {card.changes.map((c, n) => (
@@ -144,7 +144,7 @@ export function CardView({
         </section>
       )}
       {card.regular.length > 0 && (
-        <section>
+        <section className="regular">
           <Sub className="sub">With the regular ingredient</Sub>
           <table>
             <thead>

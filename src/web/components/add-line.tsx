@@ -13,7 +13,7 @@ export function AddLine({ label, placeholder, onAdd }: AddLineProps) {
   const [text, setText] = useState('');
   return (
     <form
-      className="flex gap-2 py-3"
+      className="no-print flex gap-2 py-3"
       onSubmit={(e) => {
         e.preventDefault();
         const said = text.trim();

@@ -49,7 +49,7 @@ export function CountPanel({
     <aside
       id="count"
       aria-label="The count"
-      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-24 desk:sticky desk:top-0 desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:max-h-dvh desk:min-h-dvh desk:overflow-y-auto desk:border-t-0 desk:border-l desk:pb-5 print:static"
+      className="scroll-mt-4 border-ink border-t bg-sheet px-5 pt-5 pb-24 desk:sticky desk:top-0 desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:max-h-dvh desk:min-h-dvh desk:overflow-y-auto desk:border-t-0 desk:border-l desk:pb-5 print:hidden"
     >
       {foot ?? (
         <FootBar label="The count">

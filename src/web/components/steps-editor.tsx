@@ -31,7 +31,7 @@ export const StepsEditor = memo(function StepsEditor({ editor, version, shown = 
       <div className="flex items-baseline justify-between">
         <h2 className="text-lg">Steps</h2>
         {draft === null && (
-          <button type="button" className="btn btn-plain btn-small" onClick={() => setDraft(text)}>
+          <button type="button" className="btn btn-plain btn-small no-print" onClick={() => setDraft(text)}>
             Change
           </button>
         )}

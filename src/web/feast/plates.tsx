@@ -22,7 +22,7 @@ export function Plates({ plates, titles, eaters, targets, onTarget }: PlatesProp
     <>
       <ul
         aria-label="The whole plate of everyone"
-        className="sticky top-0 z-10 -mx-(--spacing-edge) mt-3 flex gap-x-4 overflow-x-auto border-rule border-b bg-paper px-edge py-3 desk:gap-x-8 print:static"
+        className="sticky top-0 z-10 -mx-(--spacing-edge) mt-3 flex gap-x-4 overflow-x-auto border-rule border-b bg-paper px-edge py-3 desk:gap-x-8 print:static print:flex-wrap print:overflow-visible print:bg-transparent"
       >
         {eaters.map((e, i) => (
           <OnePlate

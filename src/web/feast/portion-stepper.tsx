@@ -21,7 +21,7 @@ export function PortionStepper({ of, value, onChange }: PortionStepperProps) {
     <span className="inline-flex items-center">
       <button
         type="button"
-        className="btn btn-plain size-11 min-h-0 p-0"
+        className="btn btn-plain no-print size-11 min-h-0 p-0"
         aria-label={`Less of ${of}`}
         disabled={less === undefined}
         onClick={() => less !== undefined && onChange(less)}
@@ -44,7 +44,7 @@ export function PortionStepper({ of, value, onChange }: PortionStepperProps) {
       </output>
       <button
         type="button"
-        className="btn btn-plain size-11 min-h-0 p-0"
+        className="btn btn-plain no-print size-11 min-h-0 p-0"
         aria-label={`More of ${of}`}
         disabled={more === undefined}
         onClick={() => more !== undefined && onChange(more)}

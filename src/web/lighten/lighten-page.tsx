@@ -7,6 +7,7 @@ import { lightenedCopy } from '../../core/version/lightened-copy.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
+import { EveryonesPoints } from '../components/everyones-points.tsx';
 import { StepsEditor } from '../components/steps-editor.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -157,6 +158,9 @@ function TheBench({
             }}
           />
         )}
+        <div className="hidden print:block">
+          <EveryonesPoints count={now.count} eaters={now.eaters} was={was.count} />
+        </div>
         <BenchLines
           editor={saved}
           version={version}

@@ -39,7 +39,7 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
     else await change(verdictId(full), seen, full, 'Change what was said');
   };
   return (
-    <details className="mt-6 border-rule border-t pt-3">
+    <details className="no-print mt-6 border-rule border-t pt-3">
       <summary className="cursor-pointer font-semibold">How was it?</summary>
       <p className="mt-1 text-soft text-sm">
         A swap that was liked counts as nearer to the family's dish the next time, one that was not as farther. What is

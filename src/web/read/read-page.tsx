@@ -6,6 +6,7 @@ import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { factWords } from '../bring-in/facts-line.tsx';
 import { CountPanel } from '../components/count-panel.tsx';
+import { EveryonesPoints } from '../components/everyones-points.tsx';
 import { Pictures, pictureAt } from '../components/pictures.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -14,7 +15,6 @@ import { FootBar } from '../kit/foot-bar.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
-import { EveryonesPoints } from './everyones-points.tsx';
 import { ReadLines } from './read-lines.tsx';
 import { VersionsRead } from './versions-read.tsx';
 
@@ -111,7 +111,7 @@ export function ReadPage() {
             {steps.length === 0 && <p className="text-soft">No steps are written down.</p>}
           </section>
         </div>
-        <div className="mt-6">
+        <div className="no-print mt-6">
           <Pictures recipeId={page.recipe.id} title={page.recipe.title} pictures={page.pictures} kind="dish" />
         </div>
         <VersionsRead versions={page.versions} shownId={version.id} onRead={(id) => setParams({ version: id })} />

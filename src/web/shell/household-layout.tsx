@@ -57,7 +57,7 @@ export function HouseholdLayout() {
       <a href="#place" className="btn sr-only focus:not-sr-only focus:absolute focus:z-50">
         To the content
       </a>
-      <div className="min-h-dvh print:block! md:grid md:grid-cols-[9.25rem_1fr]">
+      <div className="min-h-dvh print:block! print:min-h-0 md:grid md:grid-cols-[9.25rem_1fr]">
         <header className="no-print flex flex-wrap items-center gap-x-0.5 border-ink border-b px-2 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
           <NavLink
             to={`/h/${household}/recipes`}

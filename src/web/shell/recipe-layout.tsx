@@ -50,7 +50,7 @@ export function RecipeLayout() {
   const current = STATIONS.findIndex((s) => `${location.pathname}/`.includes(`/${id}/${s.to}/`));
   return (
     <RecipeContext value={open}>
-      <div className="print:block! desk:grid desk:min-h-dvh desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]">
+      <div className="print:block! desk:grid desk:min-h-dvh print:min-h-0 desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]">
         <section
           aria-label="The recipe"
           className={`px-edge pt-5 ${location.pathname.endsWith('/pass-on') ? 'no-print' : ''}`}

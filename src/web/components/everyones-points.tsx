@@ -1,8 +1,8 @@
 import type { VersionCount } from '../../core/counting/count-version.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
-import { nutritionWords } from '../components/nutrition-list.tsx';
 import type { CountingEater } from '../context/household-context.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
+import { nutritionWords } from './nutrition-list.tsx';
 
 interface EveryonesPointsProps {
   readonly count: VersionCount;
