@@ -1,6 +1,7 @@
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { Stair } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
+import { ChartFrame } from '../kit/chart-frame.tsx';
 import { useChart } from '../kit/use-chart.ts';
 
 interface StairChartProps {
@@ -69,7 +70,7 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
   );
   return (
     <>
-      <div ref={box} className="h-56 w-full" aria-hidden="true" />
+      <ChartFrame box={box} />
       <p className="text-sm text-soft">
         {stair.edges.length === 0
           ? 'No portion of it counts.'

@@ -1,4 +1,5 @@
 import type { Rung } from '../../core/program/ladder.ts';
+import { ChartFrame } from '../kit/chart-frame.tsx';
 import { useChart } from '../kit/use-chart.ts';
 
 /** How lines are told apart, without colour. */
@@ -53,5 +54,5 @@ export default function LadderChart({ ladders }: LadderChartProps) {
     }),
     [ladders, upTo],
   );
-  return <div ref={box} className="h-60 w-full" aria-hidden="true" />;
+  return <ChartFrame box={box} />;
 }
