@@ -32,8 +32,21 @@ app.get('/rows', (_req, res) => {
       servingGrams: r.serving_grams,
       points: points
         .filter((p) => p.recipe_id === r.recipe_id)
-        .map((p) => ({ counter: p.counter, mark: p.mark, points: p.points, was: p.was, complete: p.complete === 1 })),
+        .map((p) => ({
+          counter: p.counter,
+          mark: p.mark,
+          points: p.points,
+          was: p.was,
+          complete: p.complete === 1,
+          low: p.low,
+          high: p.high,
+        })),
       stale: r.stale > 0,
+      favourite: r.favourite === 1,
+      picture: null,
+      dish: r.dish,
+      minutes: r.minutes,
+      notFor: JSON.parse(r.not_for),
     })),
     next: null,
     total: null,

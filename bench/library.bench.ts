@@ -75,13 +75,15 @@ const bare = `http://127.0.0.1:${BARE}/rows`;
 // A later page: it says no total, as the bare read says none.
 const firstPage = RecipeListSchema.parse(await (await fetch(list(''))).json());
 const after = `&after=${firstPage.next}`;
-const [page, first, byPoints, byWord, alone] = (await median(
+const [page, first, byPoints, byWord, byEater, inHouse, alone] = (await median(
   list(after),
   list(''),
   list('&order=points&counter=eater-1'),
   list('&q=goulash'),
+  list('&canEat=eater-1&appliance=oven'),
+  list('&inHouse=yes'),
   bare,
-)) as [number, number, number, number, number];
+)) as [number, number, number, number, number, number, number];
 let failed = false;
 function bar(words: string, value: number, most: number, unit: string): void {
   const over = value > most;
@@ -96,6 +98,8 @@ bar('a page against the bare read', page / alone, 2, ' times');
 bar('the first page, with how many there are', first / alone, 2, ' times');
 bar('sorted by points', byPoints / alone, 4, ' times');
 bar('searched by a word', byWord / alone, 4, ' times');
+bar('narrowed by who can eat it and by an appliance', byEater, 25, ' ms');
+bar('narrowed by what is in the house', inHouse, 50, ' ms');
 
 // Listing, and all of them counted anew meanwhile.
 await probe('/reset');

@@ -1,7 +1,6 @@
-import sharp from 'sharp';
 import { asSvg, DRAWINGS } from '../../demo/drawings.ts';
 import { DEMO_HOUSEHOLD } from '../../demo/household.ts';
-import { shrinkPicture } from './pictures/shrink-picture.ts';
+import { loadSharp, shrinkPicture } from './pictures/shrink-picture.ts';
 import { isHousehold } from './store/households.ts';
 import { addPicture } from './store/pictures.ts';
 import { nowOf, type StoreContext, scopeOf } from './store/scope.ts';
@@ -23,6 +22,8 @@ export async function seedDrawings(context: StoreContext): Promise<void> {
     .where('removed_at', 'is', null)
     .where('id', 'not in', (e) => e.selectFrom('picture').select('recipe_id'))
     .execute();
+  if (recipes.length === 0) return;
+  const sharp = await loadSharp();
   for (const { id, title } of recipes) {
     const drawing = DRAWINGS[title];
     if (drawing === undefined) continue;

@@ -174,6 +174,8 @@ export interface Database {
     appliances: Generated<string>;
     /** JSON: the ids of those at the table who must not or will not eat of it. */
     not_for: Generated<string>;
+    /** The ids of what is in it, apart by blanks. */
+    foods: Generated<string>;
   };
   recipe_points: {
     recipe_id: string;

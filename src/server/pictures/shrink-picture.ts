@@ -1,5 +1,7 @@
-import sharp from 'sharp';
 import { invalid } from '../../core/errors.ts';
+
+/** Loaded when the first picture comes: it is large, and most days bring none. */
+export const loadSharp = async () => (await import('sharp')).default;
 
 /** A picture in the two sizes that it is kept in, WebP. */
 export interface ShrunkPicture {
@@ -9,6 +11,8 @@ export interface ShrunkPicture {
   readonly width: number;
   readonly height: number;
 }
+
+type Sharp = Awaited<ReturnType<typeof loadSharp>>;
 
 /** What a phone's largest camera makes; more is a trap, px. */
 const MOST_PIXELS = 120_000_000;
@@ -25,18 +29,19 @@ const FORMATS = new Set(['jpeg', 'png', 'webp', 'heif', 'gif', 'tiff']);
  * @throws DomainError invalid for what is no picture
  */
 export async function shrinkPicture(bytes: Buffer): Promise<ShrunkPicture> {
+  const sharp = await loadSharp();
   try {
     const { format } = await sharp(bytes, { limitInputPixels: MOST_PIXELS }).metadata();
     if (format === undefined || !FORMATS.has(format)) throw new Error(`no picture: ${format}`);
-    const large = await within(bytes, LARGE_SIZE);
-    const small = await within(bytes, SMALL_SIZE);
+    const large = await within(sharp, bytes, LARGE_SIZE);
+    const small = await within(sharp, bytes, SMALL_SIZE);
     return { large: large.data, small: small.data, width: large.info.width, height: large.info.height };
   } catch {
     throw invalid('This is no picture that can be read.', 'Take a JPEG, PNG or WebP of at most 120 megapixels.');
   }
 }
 
-async function within(bytes: Buffer, { side, bytes: most }: typeof LARGE_SIZE) {
+async function within(sharp: Sharp, bytes: Buffer, { side, bytes: most }: typeof LARGE_SIZE) {
   const turned = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     .rotate()
     .resize({ width: side, height: side, fit: 'inside', withoutEnlargement: true });

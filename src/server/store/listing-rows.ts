@@ -92,6 +92,7 @@ function rowsOf(
       minutes: facts.minutes,
       vessels: facts.vessels,
       appliances: toJson(facts.appliances),
+      foods: [...new Set(counted.foods.map((f) => f.id))].join(' '),
       not_for: toJson(people.filter((p) => avoidedBy(p, counted.foods).length > 0).map((p) => p.id)),
       words: fold([recipe.title, recipe.credit.author ?? '', ...items].join(' ')),
     },

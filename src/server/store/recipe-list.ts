@@ -42,7 +42,8 @@ export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeLi
   const ofPoints = order === 'points' || order === 'mostPoints';
   const column = ofPoints ? 'p.points' : COLUMNS[order as keyof typeof COLUMNS];
   const idColumn = ofPoints ? 'p.recipe_id' : 'l.recipe_id';
-  let q = matching(s, query, counter).select([
+  const inHouse = query.inHouse === undefined ? null : await recipesInHouse(s);
+  let q = matching(s, query, counter, inHouse).select([
     'l.recipe_id',
     'l.title',
     'l.author',
@@ -86,7 +87,7 @@ export async function recipeList(s: Scope, query: RecipeQuery): Promise<RecipeLi
       rows.length > query.limit && last !== undefined
         ? encode({ value: last.ordered_by as Cursor['value'], id: last.recipe_id })
         : null,
-    total: query.after === undefined ? await countMatching(s, query, counter) : null,
+    total: query.after === undefined ? await countMatching(s, query, counter, inHouse) : null,
     counting: await countWaiting(s),
   };
 }
@@ -109,7 +110,7 @@ async function counterOf(s: Scope, query: RecipeQuery): Promise<string | null> {
 // The list is read from one or two tables, as it is ordered; the builder's type stops at the first.
 type ListQuery = SelectQueryBuilder<{ l: ListingRow; p: RowOf<'recipe_points'> }, 'l' | 'p', object>;
 
-function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQuery {
+function matching(s: Scope, query: RecipeQuery, counter: string | null, inHouse: readonly string[] | null): ListQuery {
   const base =
     counter === null
       ? s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId)
@@ -127,10 +128,10 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQue
   if (query.minutesAtMost !== undefined) q = q.where('l.minutes', '<=', query.minutesAtMost);
   if (query.onePot !== undefined) q = q.where('l.vessels', '=', 1);
   if (query.appliance !== undefined)
-    q = q.where(sql<boolean>`exists (select 1 from json_each(l.appliances) where value = ${query.appliance})`);
-  if (query.canEat !== undefined)
-    q = q.where(sql<boolean>`not exists (select 1 from json_each(l.not_for) where value = ${query.canEat})`);
-  if (query.inHouse !== undefined) q = q.where(sql<boolean>`l.version_id in ${inTheHouse(s)}`);
+    q = q.where(sql<boolean>`instr(l.appliances, ${JSON.stringify(query.appliance)}) > 0`);
+  if (query.canEat !== undefined) q = q.where(sql<boolean>`instr(l.not_for, ${JSON.stringify(query.canEat)}) = 0`);
+  if (inHouse !== null)
+    q = q.where(sql<boolean>`l.recipe_id in (select value from json_each(${JSON.stringify(inHouse)}))`);
   const words = fold(query.q)
     .split(/[^\p{L}\p{N}]+/u)
     .filter(Boolean)
@@ -145,17 +146,36 @@ function matching(s: Scope, query: RecipeQuery, counter: string | null): ListQue
 /** So many things that are not in the house are soon got. */
 const TO_GET = 2;
 
-/** The versions of which the house has everything, but for a few things. */
-const inTheHouse = (s: Scope) => sql`(
-  select f.version_id from version_food f
-  join version v on v.id = f.version_id and v.household_id = ${s.householdId}
-  left join (select distinct food_id from stock_item
-    where household_id = ${s.householdId} and removed_at is null and lacking = 0 and food_id is not null) h
-    on h.food_id = f.food_id
-  group by f.version_id having sum(h.food_id is null) <= ${TO_GET})`;
+/** The recipes of which the house has everything, but for a few things. Looked through here: ids are no work for SQL. */
+async function recipesInHouse(s: Scope): Promise<string[]> {
+  const stock = await s.db
+    .selectFrom('stock_item')
+    .select('food_id')
+    .where('household_id', '=', s.householdId)
+    .where('removed_at', 'is', null)
+    .where('lacking', '=', 0)
+    .where('food_id', 'is not', null)
+    .execute();
+  const has = new Set(stock.map((r) => r.food_id));
+  const rows = await s.db
+    .selectFrom('recipe_listing')
+    .select(['recipe_id', 'foods'])
+    .where('household_id', '=', s.householdId)
+    .execute();
+  return rows.flatMap((r) => {
+    let toGet = 0;
+    for (const id of r.foods.split(' ')) if (id !== '' && !has.has(id) && ++toGet > TO_GET) return [];
+    return [r.recipe_id];
+  });
+}
 
-async function countMatching(s: Scope, query: RecipeQuery, counter: string | null): Promise<number> {
-  const row = await matching(s, query, query.pointsAtMost === undefined ? null : counter)
+async function countMatching(
+  s: Scope,
+  query: RecipeQuery,
+  counter: string | null,
+  inHouse: readonly string[] | null,
+): Promise<number> {
+  const row = await matching(s, query, query.pointsAtMost === undefined ? null : counter, inHouse)
     .select((e) => e.fn.countAll<number>().as('n'))
     .executeTakeFirst();
   return Number(row?.n ?? 0);
@@ -163,7 +183,7 @@ async function countMatching(s: Scope, query: RecipeQuery, counter: string | nul
 
 async function summaries(
   s: Scope,
-  rows: readonly Omit<ListingRow, 'n' | 'household_id' | 'title_key' | 'words' | 'vessels' | 'appliances'>[],
+  rows: readonly Omit<ListingRow, 'n' | 'household_id' | 'title_key' | 'words' | 'vessels' | 'appliances' | 'foods'>[],
 ): Promise<RecipeSummary[]> {
   if (rows.length === 0) return [];
   const points = await s.db

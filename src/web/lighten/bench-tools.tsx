@@ -1,6 +1,6 @@
 import { Ellipsis } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -9,23 +9,32 @@ import { Menu } from '../kit/menu.tsx';
 import { Picker } from '../kit/picker.tsx';
 import type { OpenDocument } from '../saving/use-document.ts';
 import { ScaleDialog } from './scale-dialog.tsx';
-import type { Bench } from './use-bench.ts';
 import { VersionNameDialog } from './version-name-dialog.tsx';
 
 interface BenchToolsProps extends OpenDocument<'versions'> {
-  readonly bench: Bench;
-  /** The lightened versions to choose from. */
+  readonly version: Version;
+  /** The version that it stands beside. */
+  readonly parent: Version;
+  /** All versions of the recipe, and the lightened ones to choose from. */
+  readonly all: readonly Version[];
   readonly versions: readonly Version[];
-  readonly onChoose: (id: string) => void;
-  readonly onFind: () => void;
-  /** Makes another version of this one. */
-  readonly onStart: (from: Version) => void;
   readonly starting: boolean;
+  readonly actions: BenchActions;
+}
+
+/** What is done with a version as a whole. */
+export interface BenchActions {
+  readonly choose: (id: string) => void;
+  readonly find: () => void;
+  /** Makes another version of this one. */
+  readonly start: (from: Version) => void;
+  readonly standBeside: (id: string) => void;
+  readonly remove: () => void;
 }
 
 /** What is done with a version as a whole, in one line above its lines: what is seldom done is behind the menu. */
-export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, onStart, starting }: BenchToolsProps) {
-  const { version, parent, all } = bench;
+export const BenchTools = memo(function BenchTools(props: BenchToolsProps) {
+  const { saved, shown, version, parent, all, versions, starting, actions } = props;
   const [tool, setTool] = useState<'scale' | 'name' | null>(null);
   const asWritten = all.find((v) => v.kind === 'asWritten');
   const isMade = !saved.isOnlyBegun;
@@ -40,7 +49,7 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
             className="w-full max-w-72"
             value={version.id}
             choices={versions.map((v) => ({ value: v.id, words: v.name }))}
-            onPick={onChoose}
+            onPick={actions.choose}
           />
         ) : (
           <h2 className="truncate text-lg">{isMade ? version.name : 'Make it lighter'}</h2>
@@ -60,11 +69,11 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
               <DropdownMenu.Item className="menu-item" onSelect={() => setTool('name')}>
                 Rename it
               </DropdownMenu.Item>
-              <DropdownMenu.Item className="menu-item" onSelect={() => onStart(version)}>
+              <DropdownMenu.Item className="menu-item" onSelect={() => actions.start(version)}>
                 Another version, from this one
               </DropdownMenu.Item>
               {asWritten && (
-                <DropdownMenu.Item className="menu-item" onSelect={() => onStart(asWritten)}>
+                <DropdownMenu.Item className="menu-item" onSelect={() => actions.start(asWritten)}>
                   Another version, from the one as written
                 </DropdownMenu.Item>
               )}
@@ -76,7 +85,7 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
             </>
           )}
           {others.length > 1 && (
-            <DropdownMenu.RadioGroup value={parent.id} onValueChange={bench.setBesideId}>
+            <DropdownMenu.RadioGroup value={parent.id} onValueChange={actions.standBeside}>
               <DropdownMenu.Label className="border-rule border-t px-3 pt-2 text-soft text-sm">
                 The lines stand beside
               </DropdownMenu.Label>
@@ -91,7 +100,7 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
           {isMade && (
             <>
               <DropdownMenu.Separator className="my-1 border-rule border-t" />
-              <DropdownMenu.Item className="menu-item" onSelect={() => void bench.remove()}>
+              <DropdownMenu.Item className="menu-item" onSelect={actions.remove}>
                 Remove this version
               </DropdownMenu.Item>
             </>
@@ -100,7 +109,7 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
       </div>
       <div className="flex flex-wrap items-center gap-2">
         <HistoryBar editor={saved} shown={shown} isUndoAtFoot />
-        <button type="button" className="btn btn-main btn-small max-desk:hidden" onClick={onFind}>
+        <button type="button" className="btn btn-main btn-small max-desk:hidden" onClick={actions.find}>
           Find a way
         </button>
       </div>
@@ -108,4 +117,4 @@ export function BenchTools({ saved, shown, bench, versions, onChoose, onFind, on
       {tool === 'name' && <VersionNameDialog editor={saved} version={version} onClose={() => setTool(null)} />}
     </div>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { dishKindOf } from '../../core/dish/dish-kind.ts';
 import { DISH_KINDS, type DishKind } from '../../core/version/dish-words.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -6,7 +7,13 @@ import { Picker } from '../kit/picker.tsx';
 import type { VersionEditor } from '../saving/version-editor.ts';
 
 /** What kind of dish a version is read as, by which swaps fit; the cook corrects it here. */
-export function DishRead({ editor, version }: { readonly editor: VersionEditor; readonly version: Version }) {
+export const DishRead = memo(function DishRead({
+  editor,
+  version,
+}: {
+  readonly editor: VersionEditor;
+  readonly version: Version;
+}) {
   const { food, title } = useOpenRecipe();
   const read = dishKindOf({ ...version, dish: null }, title, food);
   const set = (after: DishKind | null) =>
@@ -22,4 +29,4 @@ export function DishRead({ editor, version }: { readonly editor: VersionEditor; 
       onPick={(d) => set(DISH_KINDS.find((k) => k === d) ?? null)}
     />
   );
-}
+});

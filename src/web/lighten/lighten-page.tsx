@@ -15,11 +15,12 @@ import { refresh } from '../data/queries.ts';
 import { focusSoon } from '../kit/focus.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
+import { useLatest } from '../kit/use-latest.ts';
 import { useIsDesk } from '../kit/use-width.ts';
 import { documents, type OpenDocument, useDocument } from '../saving/use-document.ts';
 import { BenchFoot } from './bench-foot.tsx';
 import { BenchLines } from './bench-lines.tsx';
-import { BenchTools } from './bench-tools.tsx';
+import { type BenchActions, BenchTools } from './bench-tools.tsx';
 import { DishRead } from './dish-read.tsx';
 import { FindWay } from './find-way.tsx';
 import { TakeFromStock } from './take-from-stock.tsx';
@@ -115,18 +116,25 @@ function TheBench({
   const rowsOf = useChosenEater(household.id, now.eaters);
   useUndoToast(saved, state, now.count, now.eaters);
   const open = version.lines.filter(isOpen).length;
+  const actions = useLatest<BenchActions>({
+    choose: onChoose,
+    find: () => setFinding(true),
+    start: onStart,
+    standBeside: bench.setBesideId,
+    remove: () => void bench.remove(),
+  });
   return (
     <>
       <main className="min-w-0 px-edge py-4">
         <BenchTools
           saved={saved}
           shown={state}
-          bench={bench}
+          version={version}
+          parent={parent}
+          all={bench.all}
           versions={versions}
-          onChoose={onChoose}
-          onFind={() => setFinding(true)}
-          onStart={onStart}
           starting={starting}
+          actions={actions}
         />
         {saved.isOnlyBegun && (
           <p className="mt-2 max-w-prose text-soft">
@@ -198,16 +206,18 @@ function TheBench({
           focusSoon(`[data-line="${lineId}"]`);
         }}
         foot={
-          <BenchFoot
-            editor={saved}
-            undo={state.history.undo}
-            eaters={now.eaters}
-            count={now.count}
-            was={was.count}
-            chosen={rowsOf.chosen}
-            onChoose={rowsOf.choose}
-            onFind={() => setFinding(true)}
-          />
+          !isDesk && (
+            <BenchFoot
+              editor={saved}
+              undo={state.history.undo}
+              eaters={now.eaters}
+              count={now.count}
+              was={was.count}
+              chosen={rowsOf.chosen}
+              onChoose={rowsOf.choose}
+              onFind={() => setFinding(true)}
+            />
+          )
         }
       >
         <WatchNote version={version} now={now.count} was={was.count} />

@@ -1,12 +1,13 @@
-import { useCallback, useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { OfflineError } from '../data/api.ts';
 import { Page } from '../kit/page.tsx';
-import { ListWishes } from './list-wishes.tsx';
 import { RecipeRows } from './recipe-rows.tsx';
 import { isNarrowed, NO_WISH } from './recipe-wish.ts';
 import { useRecipeList } from './use-recipe-list.ts';
+
+const LazyListWishes = lazy(() => import('./list-wishes.tsx'));
 
 /** So few recipes are looked over without a search. */
 const FEW = 6;
@@ -73,12 +74,14 @@ export function LibraryPage() {
         </div>
       )}
       {(narrowed || (total ?? 0) > FEW) && (
-        <ListWishes
-          wish={wish}
-          eaters={eaters}
-          people={people}
-          onWish={(change) => setWish((had) => ({ ...had, ...change }))}
-        />
+        <Suspense fallback={<p className="mt-5 h-10" />}>
+          <LazyListWishes
+            wish={wish}
+            eaters={eaters}
+            people={people}
+            onWish={(change) => setWish((had) => ({ ...had, ...change }))}
+          />
+        </Suspense>
       )}
       {counting > 0 && (
         <p className="mt-3 text-mustard text-sm" role="status">

@@ -28,7 +28,7 @@ interface ListWishesProps {
 }
 
 /** Which recipes the list shows, and in which order. */
-export function ListWishes({ wish, eaters, people, onWish }: ListWishesProps) {
+export default function ListWishes({ wish, eaters, people, onWish }: ListWishesProps) {
   const [open, setOpen] = useState(false);
   const narrowed = isNarrowed(wish);
   return (

@@ -19,6 +19,8 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     'alter table recipe_listing add column vessels integer not null default 0',
     "alter table recipe_listing add column appliances text not null default '[]' check (json_valid(appliances))",
     "alter table recipe_listing add column not_for text not null default '[]' check (json_valid(not_for))",
+    // The ids of what is in it, apart by blanks.
+    "alter table recipe_listing add column foods text not null default ''",
     'alter table recipe_points add column low real not null default 0',
     'alter table recipe_points add column high real not null default 0',
     'create index recipe_listing_favourite on recipe_listing (household_id, changed_at) where favourite = 1',
