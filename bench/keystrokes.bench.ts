@@ -76,6 +76,12 @@ try {
     });
     if (!answer.ok) throw new Error(`${path}: ${await answer.text()}`);
   };
+  // The drawings of the demo are made once, behind the first start: keys are measured when that is done.
+  for (let drawn = false; !drawn; ) {
+    const { rows } = await (await fetch(`${imbiss.url}/api/households/demo-household/recipes`)).json();
+    drawn = rows.every((r: { picture: string | null }) => r.picture !== null);
+    if (!drawn) await new Promise((next) => setTimeout(next, 200));
+  }
   await post('/households/demo-household/recipes', {
     id: 'bench-recipe',
     title: 'Sixty lines',

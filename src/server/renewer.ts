@@ -20,7 +20,12 @@ const REST_MS = 5000;
 function threadOf(file: string): Worker {
   const source = import.meta.url.endsWith('.ts');
   const program = new URL(source ? './renewal-thread.ts' : './renewal-thread.js', import.meta.url);
-  return new Worker(fileURLToPath(program), { workerData: file, execArgv: source ? ['--import', 'tsx'] : [] });
+  return new Worker(fileURLToPath(program), {
+    workerData: file,
+    execArgv: source ? ['--import', 'tsx'] : [],
+    // What it counts is small and soon forgotten: a larger nursery only keeps what nobody needs.
+    resourceLimits: { maxYoungGenerationSizeMb: 16 },
+  });
 }
 
 export function startRenewer(file: string, context: Omit<StoreContext, 'wakeRenewal'>, log: Logger): Renewer {

@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises';
 import { asSvg, DRAWINGS } from '../../demo/drawings.ts';
 import { DEMO_HOUSEHOLD } from '../../demo/household.ts';
 import { loadSharp, shrinkPicture } from './pictures/shrink-picture.ts';
@@ -7,11 +8,14 @@ import { nowOf, type StoreContext, scopeOf } from './store/scope.ts';
 
 const DRAWN_FACT = 'drawn';
 
+/** Between two drawings, so that whoever is at work already hardly notices, ms. */
+const BETWEEN_MS = 250;
+
 /**
  * Gives the demo's dishes their drawings, once, one after the other and behind the start: they are a second's work, and
  * nothing waits for them. A demo that was removed gets none.
  */
-export async function seedDrawings(context: StoreContext): Promise<void> {
+export async function seedDrawings(context: StoreContext, pauseMs = BETWEEN_MS): Promise<void> {
   const s = scopeOf(context, DEMO_HOUSEHOLD.id);
   const done = await s.db.selectFrom('fact').select('value').where('key', '=', DRAWN_FACT).executeTakeFirst();
   if (done !== undefined || !(await isHousehold(s, s.householdId))) return;
@@ -31,6 +35,7 @@ export async function seedDrawings(context: StoreContext): Promise<void> {
       .png()
       .toBuffer();
     await addPicture(s, id, 'dish', await shrinkPicture(png));
+    await setTimeout(pauseMs);
   }
   await s.db
     .insertInto('fact')

@@ -39,11 +39,11 @@ const bytesOf = async (id: string, size: string): Promise<Buffer> =>
 
 describe('the demo', () => {
   it('has a drawing of every dish, made once', async () => {
-    await seedDrawings(server.context);
+    await seedDrawings(server.context, 0);
     const { rows } = (await api().get(`${home}/recipes`)).body as RecipeList;
     expect(rows.filter((r) => r.picture === null).map((r) => r.title)).toEqual([]);
     await api().delete(`${home}/pictures/${rows[0]!.picture}`).expect(204);
-    await seedDrawings(server.context);
+    await seedDrawings(server.context, 0);
     const after = ((await api().get(`${home}/recipes`)).body as RecipeList).rows.find((r) => r.id === rows[0]!.id);
     expect(after!.picture).toBeNull();
   }, 20_000);

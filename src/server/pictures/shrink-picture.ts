@@ -1,7 +1,13 @@
 import { invalid } from '../../core/errors.ts';
 
 /** Loaded when the first picture comes: it is large, and most days bring none. */
-export const loadSharp = async () => (await import('sharp')).default;
+export const loadSharp = async () => {
+  const { default: sharp } = await import('sharp');
+  // One picture at a time is enough, and the other cores are for those who cook.
+  sharp.concurrency(1);
+  sharp.cache(false);
+  return sharp;
+};
 
 /** A picture in the two sizes that it is kept in, WebP. */
 export interface ShrunkPicture {
