@@ -95,4 +95,3 @@ const withOwnIds = (changes: OtherWay['changes'], own: (id: string) => string): 
     if (c.kind !== 'line') return c;
     return { ...c, lineId: own(c.lineId), after: c.after && { ...c.after, id: own(c.after.id) } };
   });
-export type Bench = ReturnType<typeof useBench>;

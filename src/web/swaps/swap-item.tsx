@@ -1,5 +1,6 @@
+import { useState } from 'react';
 import type { Food } from '../../core/food/food.ts';
-import { departureSaid } from '../../core/swap/departure-words.ts';
+import { departureIn, departureSaid } from '../../core/swap/departure-words.ts';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
 import type { Swap } from '../../core/swap/swap.ts';
 import { KIND_WORDS, ratioWords, roleWords } from '../../core/swap/swap-words.ts';
@@ -13,36 +14,52 @@ interface SwapItemProps {
   readonly onRetire: (swap: OwnSwap) => void;
 }
 
-/** A swap: what for what, how, what to watch, why. */
+/** A swap in one line; pressed, what for what, how, what to watch and why. */
 export function SwapItem({ swap, mine, food, onChange, onRetire }: SwapItemProps) {
+  const [open, setOpen] = useState(false);
   return (
-    <li className="grid gap-x-6 border-rule border-b py-2.5 md:grid-cols-[1fr_1.2fr_7.5rem]">
-      <div>
-        <h2 className="font-bold font-head text-lg leading-tight">{swap.name}</h2>
-        <p className="text-soft text-sm">
-          {KIND_WORDS[swap.kind]}, for {roleWords(swap.role)} {mine && <span className="tag">own</span>}
+    <li className="border-rule border-b">
+      <button
+        type="button"
+        className="grid min-h-touch w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 py-2 text-left hover:bg-beet-wash"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        <span className="min-w-0">
+          <span className="font-bold font-head text-lg leading-tight">{swap.name}</span>{' '}
+          <span className="text-soft text-sm">for {roleWords(swap.role)}</span>{' '}
+          {mine && <span className="tag">own</span>}
+        </span>
+        <span className="text-sm text-soft">
+          <span className="sr-only">departs </span>
+          {departureIn(swap.departure)}
+        </span>
+      </button>
+      {open && (
+        <div className="grid gap-x-6 pb-3 text-sm md:grid-cols-2">
+          <div>
+            <p className="text-soft">{KIND_WORDS[swap.kind]}</p>
+            <p>instead of {swap.from.map((id) => food(id)?.name ?? id).join(' · ')}</p>
+            <p>{ratioWords(swap, food)}</p>
+            <p className="text-soft">departs {departureSaid(swap.departure)}</p>
+          </div>
+          <div>
+            {swap.method && <p>{swap.method}</p>}
+            {swap.watch && <p className="text-mustard">{swap.watch}</p>}
+            {swap.why && <p className="text-soft">{swap.why}</p>}
+          </div>
+        </div>
+      )}
+      {mine && (
+        <p className="flex gap-1 pb-2">
+          <button type="button" className="btn btn-small" onClick={() => onChange(mine)}>
+            Change
+          </button>
+          <button type="button" className="btn btn-plain btn-small" onClick={() => onRetire(mine)}>
+            Remove
+          </button>
         </p>
-        <p className="text-sm">instead of {swap.from.map((id) => food(id)?.name ?? id).join(' · ')}</p>
-      </div>
-      <div className="text-sm">
-        <p>{ratioWords(swap, food)}</p>
-        {swap.method && <p>{swap.method}</p>}
-        {swap.watch && <p className="text-mustard">{swap.watch}</p>}
-        {swap.why && <p className="text-soft">{swap.why}</p>}
-      </div>
-      <div className="flex items-start gap-2 md:flex-col md:items-end">
-        <span className="whitespace-nowrap text-sm text-soft">departs {departureSaid(swap.departure)}</span>
-        {mine && (
-          <span className="flex gap-1">
-            <button type="button" className="btn btn-small" onClick={() => onChange(mine)}>
-              Change
-            </button>
-            <button type="button" className="btn btn-plain btn-small" onClick={() => onRetire(mine)}>
-              Remove
-            </button>
-          </span>
-        )}
-      </div>
+      )}
     </li>
   );
 }
