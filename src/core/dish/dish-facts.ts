@@ -25,7 +25,7 @@ export interface DishFacts {
 const SIGNS: Readonly<Record<Appliance, RegExp>> = {
   oven: /\boven\b(?!-)|\b(?:bake|baked|roast|broil|gratinate)\b(?! (?:chicken|beef|pork|potatoes|peppers|red))/i,
   hob: /\b(?:(?<!air[- ])fry|sauté|saute|simmer|boil|stove|hob|poach|stew|braise|stir-fry|deglaze)\b|\b(?:brown|sweat|melt|heat|warm|cook|soften|toast|scramble)\b[^.]*\b(?:pan|pot|saucepan|skillet|wok)\b/i,
-  'slow cooker': /\b(?:slow|crock)[- ]?(?:cooker|pot)\b/i,
+  'slow cooker': /\bslow[- ]?cooker\b/i,
   'pressure cooker': /\bpressure[- ]?cook(?:er|ed)?\b|\bmulti-?cooker\b/i,
   'hot air': /\bair[- ]?fr(?:y|ier|yer)\b|\bhot[- ]air\b/i,
   microwave: /\bmicrowave\b/i,
@@ -37,12 +37,12 @@ const SIGNS: Readonly<Record<Appliance, RegExp>> = {
 const VESSELS: ReadonlyArray<readonly [vessel: string, named: RegExp]> = [
   ['saucepan', /\b(?:sauce ?pan|small pan)\b/i],
   ['pan', /\b(?:frying pan|skillet|wok|sauté pan|(?<!sauce |sauce|baking |roasting |cake |loaf )pan)\b/i],
-  ['pot', /\b(?:stock ?pot|soup pot|dutch oven|kettle|casserole(?! dish)|(?<!crock[- ]?)pot)\b/i],
+  ['pot', /\b(?:stock ?pot|soup pot|dutch oven|kettle|casserole(?! dish)|pot)\b/i],
   [
     'dish',
     /\b(?:baking (?:dish|pan|tin|tray|sheet)|roasting (?:tin|pan)|casserole dish|(?:cake|loaf|tart|pie|muffin) (?:tin|pan|dish)|ramekins?|tray)\b/i,
   ],
-  ['slow cooker', /\b(?:slow|crock)[- ]?(?:cooker|pot)\b/i],
+  ['slow cooker', /\bslow[- ]?cooker\b/i],
   ['pressure cooker', /\bpressure[- ]?cooker\b|\bmulti-?cooker\b/i],
 ];
 /** One more of the same: "in another saucepan". */
