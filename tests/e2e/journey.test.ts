@@ -257,6 +257,18 @@ describe('from a pasted recipe to a shared card', () => {
     await saved(page);
     expect(await pointsOn(page)).toEqual(light);
 
+    // Everything that was changed stands in a list, each with a way back of its own, also when others came after it.
+    await page.getByRole('button', { name: 'More about this version' }).click();
+    await page.getByRole('menuitem', { name: 'What was changed' }).click();
+    const changed = page.getByRole('dialog', { name: 'What was changed' });
+    await changed.getByRole('button', { name: 'Take back: Leave out oleo' }).click();
+    await expectAccessible(page, 'what was changed');
+    await page.keyboard.press('Escape');
+    await line(page, '1 tbsp oleo').getByText('left out', { exact: true }).waitFor({ state: 'detached' });
+    await page.getByRole('main').getByRole('button', { name: 'Undo' }).click();
+    await line(page, '1 tbsp oleo').getByText('left out', { exact: true }).waitFor();
+    await saved(page);
+
     // For twice as many, and back.
     await page.getByRole('button', { name: 'More about this version' }).click();
     await page.getByRole('menuitem', { name: 'Make more or less: for 6' }).click();

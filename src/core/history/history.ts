@@ -5,6 +5,8 @@ export interface History<C> {
   readonly undo: Entry<C> | null;
   /** The undoing entry that redo would turn round. */
   readonly redo: Entry<C> | null;
+  /** What was done and holds, oldest first. */
+  readonly done: readonly Entry<C>[];
 }
 
 /**
@@ -30,7 +32,7 @@ export function historyOf<C>(entries: readonly Entry<C>[]): History<C> {
       undone.length = 0;
     }
   }
-  return { undo: done[done.length - 1] ?? null, redo: undone[undone.length - 1] ?? null };
+  return { undo: done[done.length - 1] ?? null, redo: undone[undone.length - 1] ?? null, done };
 }
 
 /** So many entries of a history are sent with a document; earlier ones when undo comes to them. */

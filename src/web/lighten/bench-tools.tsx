@@ -8,6 +8,7 @@ import { HistoryBar } from '../components/history-bar.tsx';
 import { Menu } from '../kit/menu.tsx';
 import { Picker } from '../kit/picker.tsx';
 import type { OpenDocument } from '../saving/use-document.ts';
+import { ChangesDialog } from './changes-dialog.tsx';
 import { ScaleDialog } from './scale-dialog.tsx';
 import { VersionNameDialog } from './version-name-dialog.tsx';
 
@@ -35,7 +36,7 @@ export interface BenchActions {
 /** What is done with a version as a whole, in one line above its lines: what is seldom done is behind the menu. */
 export const BenchTools = memo(function BenchTools(props: BenchToolsProps) {
   const { saved, shown, version, parent, all, versions, starting, actions } = props;
-  const [tool, setTool] = useState<'scale' | 'name' | null>(null);
+  const [tool, setTool] = useState<'scale' | 'name' | 'changes' | null>(null);
   const asWritten = all.find((v) => v.kind === 'asWritten');
   const isMade = !saved.isOnlyBegun;
   const others = all.filter((v) => v.id !== version.id);
@@ -66,6 +67,9 @@ export const BenchTools = memo(function BenchTools(props: BenchToolsProps) {
           </DropdownMenu.Item>
           {isMade && (
             <>
+              <DropdownMenu.Item className="menu-item" onSelect={() => setTool('changes')}>
+                What was changed
+              </DropdownMenu.Item>
               <DropdownMenu.Item className="menu-item" onSelect={() => setTool('name')}>
                 Rename it
               </DropdownMenu.Item>
@@ -114,6 +118,7 @@ export const BenchTools = memo(function BenchTools(props: BenchToolsProps) {
         </button>
       </div>
       {tool === 'scale' && <ScaleDialog editor={saved} version={version} onClose={() => setTool(null)} />}
+      {tool === 'changes' && <ChangesDialog editor={saved} shown={shown} onClose={() => setTool(null)} />}
       {tool === 'name' && <VersionNameDialog editor={saved} version={version} onClose={() => setTool(null)} />}
     </div>
   );
