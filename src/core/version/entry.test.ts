@@ -88,14 +88,19 @@ describe('undo and redo', () => {
   const e2 = entry('2', change);
   const undo2 = entry('3', change, '2');
   const redo2 = entry('4', change, '3');
-  it('offer the last thing done', () => expect(historyOf([e1, e2])).toEqual({ undo: e2, redo: null }));
+  it('offer the last thing done', () => expect(historyOf([e1, e2])).toMatchObject({ undo: e2, redo: null }));
   it('offer what is before it once it is undone, and to redo it', () =>
-    expect(historyOf([e1, e2, undo2])).toEqual({ undo: e1, redo: undo2 }));
+    expect(historyOf([e1, e2, undo2])).toMatchObject({ undo: e1, redo: undo2 }));
   it('take a redone thing as done, to be undone again', () =>
-    expect(historyOf([e1, e2, undo2, redo2])).toEqual({ undo: redo2, redo: null }));
+    expect(historyOf([e1, e2, undo2, redo2])).toMatchObject({ undo: redo2, redo: null }));
   it('drop what could be redone when something new is done', () =>
     expect(historyOf([e1, e2, undo2, entry('5', change)]).redo).toBeNull());
-  it('have nothing to offer at first', () => expect(historyOf([])).toEqual({ undo: null, redo: null }));
+  it('tell what was done and holds, without what was turned round', () => {
+    expect(historyOf([e1, e2]).done).toEqual([e1, e2]);
+    expect(historyOf([e1, e2, undo2]).done).toEqual([e1]);
+    expect(historyOf([e1, e2, undo2, redo2]).done).toEqual([e1, redo2]);
+  });
+  it('have nothing to offer at first', () => expect(historyOf([])).toMatchObject({ undo: null, redo: null }));
 });
 
 describe('how a change of a version stands', () => {
