@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { dishKindOf } from '../../core/dish/dish-kind.ts';
@@ -26,6 +26,7 @@ import { lossWords } from '../../core/yield/loss-words.ts';
 import { type CountingEater, useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { Menu } from '../kit/menu.tsx';
+import { MenuBack } from '../kit/menu-back.tsx';
 import { useSwapShelf } from '../kitchen/use-swap-shelf.ts';
 import { OneOf } from './one-of.tsx';
 import { useSwapDeparture } from './use-swap-departure.ts';
@@ -235,21 +236,9 @@ interface MoreOfLineProps extends Pick<LineMenuProps, 'line' | 'canRestore' | 'c
 /** What is seldom said of a line: its part, what a step does with it, what is not eaten, a swap of one's own. */
 function MoreOfLine({ line, version, canKeepAsSwap, actions, role, inside, onBack }: MoreOfLineProps) {
   const { food, title } = useOpenRecipe();
-  const back = useRef<HTMLDivElement>(null);
-  // What had the focus is gone with the page that this takes the place of.
-  useEffect(() => back.current?.focus(), []);
   return (
     <>
-      <DropdownMenu.Item
-        ref={back}
-        className="menu-item font-semibold"
-        onSelect={(e) => {
-          e.preventDefault();
-          onBack();
-        }}
-      >
-        Back
-      </DropdownMenu.Item>
+      <MenuBack onBack={onBack} />
       <DropdownMenu.Item className="menu-item" onSelect={(e) => inside(e, 'role')}>
         <span className="block">It is here for {roleWords(role)}</span>
         <span className="block text-soft text-sm">{whyPart(line, version, food, title)}</span>

@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import { useEffect, useRef } from 'react';
+import { MenuBack } from '../kit/menu-back.tsx';
 
 interface OneOfProps<K extends string> {
   readonly legend: string;
@@ -10,21 +10,9 @@ interface OneOfProps<K extends string> {
 
 /** One of several, in the place of the menu, with a way back to it. */
 export function OneOf<K extends string>({ legend, options, onChoose, onBack }: OneOfProps<K>) {
-  const back = useRef<HTMLDivElement>(null);
-  // What had the focus is gone with the menu that this takes the place of.
-  useEffect(() => back.current?.focus(), []);
   return (
     <DropdownMenu.RadioGroup value={options.find((o) => o.chosen)?.key ?? ''}>
-      <DropdownMenu.Item
-        ref={back}
-        className="menu-item font-semibold"
-        onSelect={(e) => {
-          e.preventDefault();
-          onBack();
-        }}
-      >
-        Back
-      </DropdownMenu.Item>
+      <MenuBack onBack={onBack} />
       <DropdownMenu.Label className="px-3 py-1 text-soft text-sm">{legend}</DropdownMenu.Label>
       {options.map((o) => (
         <DropdownMenu.RadioItem key={o.key} value={o.key} className="menu-item" onSelect={() => onChoose(o.key)}>
