@@ -146,9 +146,14 @@ describe('a feast', () => {
       await page.getByRole('menuitemradio', { name: version }).click();
     };
     expect(before).toBe(await kept());
+    // Loaded again it is still the feast that was begun, though nobody told the server of it.
+    await page.reload();
+    await page.getByText('Nothing is on the menu yet.').waitFor();
     await add('Chicken paprika stew');
     await saved(page);
     expect(await kept()).toBe(before + 1);
+    await page.reload();
+    await page.getByRole('link', { name: 'Chicken paprika stew' }).waitFor();
     await add('Walnut and carrot loaf');
     for (const title of ['Chicken paprika stew', 'Walnut and carrot loaf']) await serve(title, 'as written');
     await page.getByRole('button', { name: 'Name, day, guests' }).click();

@@ -1,13 +1,15 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import { feastText } from '../../core/card/feast-text.ts';
 import { foodsInVersion } from '../../core/counting/foods-of.ts';
+import { blankFeast } from '../../core/feast/blank-feast.ts';
 import { portionOf } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 import { AddDish } from './add-dish.tsx';
+import { isBegins } from './begins.ts';
 import { DishRow } from './dish-row.tsx';
 import { FeastHead } from './feast-head.tsx';
 import { FeastWays } from './feast-ways.tsx';
@@ -18,8 +20,9 @@ import { useMenu } from './use-menu.ts';
 /** A feast: who, when, everyone's plate, which dishes and how much of each, and how they come to less. */
 export function FeastPage() {
   const { feast: id = '' } = useParams();
-  const { household } = useHousehold();
-  const open = useFeast(household.id, id);
+  const { household, eaters } = useHousehold();
+  const blank = isBegins(useLocation().state) ? blankFeast(id, eaters.length) : null;
+  const open = useFeast(household.id, id, blank);
   const { foods } = useWorkingFoods(household.id, open?.pages);
   if (!open || !foods) {
     return (

@@ -1,5 +1,6 @@
 import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { blankFeast } from '../../core/feast/blank-feast.ts';
 import type { Feast } from '../../core/feast/feast.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -7,6 +8,7 @@ import { useFeasts } from '../data/queries.ts';
 import { Page } from '../kit/page.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { documents } from '../saving/use-document.ts';
+import { BEGINS } from './begins.ts';
 
 /** The feasts of a household: suppers of several dishes, lightened together. */
 export function FeastsPage() {
@@ -15,19 +17,9 @@ export function FeastsPage() {
   const navigate = useNavigate();
   /** Looking saves nothing: what is put on the menu first makes the feast. */
   const plan = () => {
-    const feast: Feast = {
-      id: uuid(),
-      name: 'A feast',
-      day: null,
-      guests: [],
-      people: Math.max(1, eaters.length),
-      dishes: [],
-      bought: [],
-      targets: {},
-      revision: 0,
-    };
+    const feast = blankFeast(uuid(), eaters.length);
     documents.begin({ householdId: household.id, name: 'feasts', id: feast.id }, feast);
-    navigate(`/h/${household.id}/recipes/feasts/${feast.id}`);
+    navigate(`/h/${household.id}/recipes/feasts/${feast.id}`, { state: BEGINS });
   };
   const remove = async (feast: Feast) => {
     const kept = { document: feast, revision: feast.revision, removed: false, entries: [], earlier: false };

@@ -23,11 +23,17 @@ export interface OpenFeast extends OpenDocument<'feasts'> {
   readonly read: (recipeId: string) => Promise<RecipePage>;
 }
 
-/** A feast that is open; null while it loads. @throws while rendering when it cannot be loaded */
-export function useFeast(household: string, id: string): OpenFeast | null {
-  const open = useDocument(household, 'feasts', id);
+/**
+ * A feast that is open; null while it loads.
+ *
+ * @param begins what is shown where the server knows none of this id: one that was begun, and nothing put on its menu
+ * @throws while rendering when it cannot be loaded
+ */
+export function useFeast(household: string, id: string, begins: Feast | null): OpenFeast | null {
+  const open = useDocument(household, 'feasts', id, begins);
   // One that is begun here is known here: the server hears of it with the first dish, and is not asked before.
-  const [isBegun] = useState(open?.saved.isOnlyBegun ?? false);
+  const [isBegun, setIsBegun] = useState(open?.saved.isOnlyBegun ?? false);
+  if (!isBegun && open?.saved.isOnlyBegun) setIsBegun(true);
   const { data, error, mutate } = useAnswer(API.feast, open === null || isBegun ? null : { h: household, id }, {
     keepPreviousData: false,
   });

@@ -3,6 +3,7 @@ import { type ChangeOf, DOCUMENTS, type DocumentOf } from '../../contract/docume
 import type { ChangeNote } from '../../contract/entry.ts';
 import type { DocumentName } from '../../core/documents/document-kinds.ts';
 import type { DocumentKind } from '../../core/history/document-kind.ts';
+import { ApiError } from '../data/api.ts';
 import { type DocumentServer, documentServer, type Kept } from './document-server.ts';
 import { browserOutbox, type Outbox, waitingFor } from './outbox.ts';
 import { SavedDocument } from './saved-document.ts';
@@ -88,8 +89,16 @@ export class Documents {
     return this.hold(key, null, document);
   }
 
-  /** Opens a document. @throws ApiError, OfflineError when it cannot be loaded */
-  load<N extends DocumentName>(key: DocumentKey & { readonly name: N }): Promise<Saved<N>> {
+  /**
+   * Opens a document.
+   *
+   * @param begins what is begun where the server knows none of this id; null to fail then
+   * @throws ApiError, OfflineError when it cannot be loaded
+   */
+  load<N extends DocumentName>(
+    key: DocumentKey & { readonly name: N },
+    begins: DocumentOf<N> | null = null,
+  ): Promise<Saved<N>> {
     const known = this.peek(key);
     if (known?.getShown()) return Promise.resolve(known);
     const text = keyText(key);
@@ -97,7 +106,15 @@ export class Documents {
     if (!loading) {
       loading = this.server
         .load<DocumentOf<N>, ChangeOf<N>>(key)
-        .then((kept) => this.hold(key, kept))
+        .then(
+          (kept) => this.hold(key, kept),
+          (error) => {
+            if (begins !== null && error instanceof ApiError && error.problem.status === 404) {
+              return this.begin(key, begins);
+            }
+            throw error;
+          },
+        )
         .finally(() => this.#loading.delete(text));
       this.#loading.set(text, loading);
     }

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { type ChangeOf, DOCUMENTS, type DocumentOf } from '../../contract/documents.ts';
 import type { DocumentName } from '../../core/documents/document-kinds.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
@@ -21,17 +21,29 @@ export interface OpenDocument<N extends DocumentName> {
   readonly shown: Shown<DocumentOf<N>, ChangeOf<N>>;
 }
 
-/** Opens a document; null while it loads. @throws while rendering when it cannot be loaded */
-export function useDocument<N extends DocumentName>(householdId: string, name: N, id: string): OpenDocument<N> | null {
+/**
+ * Opens a document; null while it loads.
+ *
+ * @param begins what is shown, and made by its first change, where the server knows none of this id; null to fail then
+ * @throws while rendering when it cannot be loaded
+ */
+export function useDocument<N extends DocumentName>(
+  householdId: string,
+  name: N,
+  id: string,
+  begins: DocumentOf<N> | null = null,
+): OpenDocument<N> | null {
   const key = useMemo(() => ({ householdId, name, id }), [householdId, name, id]);
   const [, setLoaded] = useState(0);
   const [failed, setFailed] = useState<{ readonly key: object; readonly error: unknown } | null>(null);
   const saved = documents.peek(key);
   const isThere = saved?.getShown() != null;
+  const blank = useRef(begins);
+  blank.current = begins;
   useEffect(() => {
     if (isThere) return;
     let alive = true;
-    documents.load(key).then(
+    documents.load(key, blank.current).then(
       () => alive && setLoaded((n) => n + 1),
       (error) => alive && setFailed({ key, error }),
     );
