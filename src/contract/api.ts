@@ -378,6 +378,12 @@ export const API = {
     says: 'The recipes that use a food.',
     answer: z.array(z.object({ id: Id, title: z.string() })),
   }),
+  foodsUsed: route({
+    method: 'GET',
+    path: '/households/:h/foods-used',
+    says: 'In how many recipes each food is, as they are written.',
+    answer: z.array(z.object({ foodId: z.string(), recipes: z.number() })),
+  }),
   correction: route({
     method: 'GET',
     path: '/households/:h/foods/:id/correction',

@@ -1,4 +1,6 @@
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { photographOfEan13 } from '../support/draw-ean13.ts';
 import { choose, expectAccessible, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
@@ -33,6 +35,19 @@ describe('the pantry', () => {
     await page.keyboard.press('Enter');
     await page.getByRole('heading', { name: 'Nobody knows this barcode' }).waitFor();
     await page.getByRole('button', { name: 'Back' }).click();
+    // A photograph of the bars will do, and one without any says so.
+    const picture = page.locator('input[type=file][capture]');
+    const taken = (buffer: Buffer) => picture.setInputFiles({ name: 'package.jpg', mimeType: 'image/jpeg', buffer });
+    await taken(
+      await sharp({ create: { width: 300, height: 200, channels: 3, background: '#998' } })
+        .jpeg()
+        .toBuffer(),
+    );
+    await page.getByText('No barcode was seen on this picture.').waitFor();
+    await taken(await photographOfEan13('2000000000022'));
+    await page.getByRole('heading', { name: 'Is this what the label says?' }).waitFor();
+    expect(await barcode.inputValue()).toBe('');
+    await page.getByRole('button', { name: 'Close' }).click();
     // A scanner types fast into whatever is open, and no field needs to be.
     await page.getByRole('heading', { name: 'Pantry' }).click();
     await page.keyboard.type('2000000000015');

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
-import { expectOwnTitle, expectVisibleFocus, smallTargets } from '../support/screen-checks.ts';
+import { brokenWords, expectOwnTitle, expectVisibleFocus, smallTargets } from '../support/screen-checks.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -61,6 +61,7 @@ describe('every screen', () => {
         await page.setViewportSize({ width, height });
         await expectNoSideways(page, `${name}, ${width}`);
         expect(await smallTargets(page), `${name}, ${width}: small`).toEqual([]);
+        expect(await brokenWords(page), `${name}, ${width}: broken`).toEqual([]);
         if (width === 390) {
           await expectContrast(page, `${name}, ${width}, dark`);
           await page.emulateMedia({ colorScheme: 'light' });

@@ -41,6 +41,29 @@ export async function smallTargets(page: Page): Promise<string[]> {
   );
 }
 
+/** A word of no more letters than this has room on any screen. */
+const SHORT_WORD = 10;
+
+/** Short words and numbers that run over two lines, as "10½" did where a column was too narrow for it. */
+export async function brokenWords(page: Page): Promise<string[]> {
+  return page.evaluate((short) => {
+    const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    const range = document.createRange();
+    const broken = new Set<string>();
+    while (texts.nextNode()) {
+      const text = texts.currentNode;
+      for (const { 0: word, index } of (text.textContent ?? '').matchAll(/[^\s\-–·/,()]+/g)) {
+        if (word.length < 2 || word.length > short) continue;
+        range.setStart(text, index);
+        range.setEnd(text, index + word.length);
+        const tops = new Set([...range.getClientRects()].filter((r) => r.width > 1).map((r) => Math.round(r.bottom)));
+        if (tops.size > 1) broken.add(`${word} in ${text.parentElement?.tagName.toLowerCase()}`);
+      }
+    }
+    return [...broken];
+  }, SHORT_WORD);
+}
+
 /** Fails where the first thing that Tab reaches is nothing, or cannot be seen to have the focus. */
 export async function expectVisibleFocus(page: Page, where: string): Promise<void> {
   await page.keyboard.press('Tab');

@@ -10,6 +10,9 @@ const UP_TO: ReadonlyArray<readonly [upTo: number, words: ScaleWord]> = [
 
 type ScaleWord = 'nobody notices' | 'a little' | 'clearly' | 'another dish';
 
+/** The words of the scale, the nearest first. */
+export const SCALE_WORDS: readonly ScaleWord[] = UP_TO.map(([, word]) => word);
+
 /** The most that a word of the scale says, tenths of 0 to 100. */
 export const mostOf = (word: ScaleWord): number => UP_TO.find(([, w]) => w === word)![0];
 
@@ -35,6 +38,21 @@ export function departureIn(departure: number): string {
 /** How far along the scale's words a departure is: 0 as it was, 4 another dish. */
 export const departureStep = (departure: number): number =>
   departure === 0 ? 0 : 1 + UP_TO.findIndex(([upTo]) => departure <= upTo + 1e-9);
+
+/**
+ * Where on the scale a departure stands when each of its four words has as much room: 0 as it was, 4 the most. For a
+ * picture, in which the lesser words would else have none.
+ *
+ * @example departureAlong(10) // 1.5, in the middle of "a little"
+ */
+export function departureAlong(departure: number): number {
+  let from = 0;
+  for (const [i, [upTo]] of UP_TO.entries()) {
+    if (departure <= upTo + 1e-9) return i + (departure - from) / (upTo - from);
+    from = upTo;
+  }
+  return UP_TO.length;
+}
 
 /**
  * A departure as it is shown: the number, and what it means.

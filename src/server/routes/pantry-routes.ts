@@ -39,6 +39,7 @@ export function pantryRoutes(api: Router, lookup: ProductLookup): void {
   serve(api, API.restoreFood, ({ store, params }) => store.foods.restore(params.id));
   serve(api, API.foodRevisions, ({ store, params }) => store.foods.revisions(params.id));
   serve(api, API.foodUses, ({ store, params }) => store.recipes.using(params.id));
+  serve(api, API.foodsUsed, ({ store }) => store.recipes.foodsUsed());
   serve(api, API.correction, ({ store, params }) => store.foods.correction(params.id));
 
   serve(api, API.stock, ({ store }) => store.stock.list());

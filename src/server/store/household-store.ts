@@ -32,7 +32,7 @@ import { PINS } from './pin-shelf.ts';
 import { RECIPE_HEADS } from './recipe-head-shelf.ts';
 import { recipeList } from './recipe-list.ts';
 import { recipePage } from './recipe-page.ts';
-import { recipesUsing } from './recipe-rows.ts';
+import { foodsUsed, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
@@ -82,6 +82,7 @@ export async function householdStore(context: StoreContext, householdId: string)
       page: (id: string) => recipePage(s, id),
       add: (recipe: NewRecipe) => addRecipe(s, recipe),
       using: (foodId: string) => recipesUsing(s, foodId),
+      foodsUsed: () => foodsUsed(s),
     },
     versions: {
       get: (id: string) => getVersion(s, id),

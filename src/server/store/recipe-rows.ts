@@ -62,3 +62,17 @@ export async function recipesUsing(s: Scope, foodId: string): Promise<{ id: stri
     .orderBy('recipe.title')
     .execute();
 }
+
+/** In how many recipes of the household each food is, as they are written. What is in none is not among them. */
+export async function foodsUsed(s: Scope): Promise<{ foodId: string; recipes: number }[]> {
+  return s.db
+    .selectFrom('recipe')
+    .innerJoin('version', 'version.recipe_id', 'recipe.id')
+    .innerJoin('version_food', 'version_food.version_id', 'version.id')
+    .select((e) => ['version_food.food_id as foodId', e.fn.countAll<number>().as('recipes')])
+    .where('recipe.household_id', '=', s.householdId)
+    .where('recipe.removed_at', 'is', null)
+    .where('version.kind', '=', 'asWritten')
+    .groupBy('version_food.food_id')
+    .execute();
+}

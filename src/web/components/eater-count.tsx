@@ -21,10 +21,10 @@ export function EaterCount({ eater: e, place, count: c, was, why, onExplain }: E
   return (
     <li className="border-rule border-t py-3">
       <div className="flex items-center justify-between gap-3">
-        <div className="flex min-w-0 items-center gap-2.5">
+        <div className="flex flex-none items-center gap-2.5">
           <span className="mark">{e.program.mark}</span>
-          <span className="min-w-0">
-            <span className="block truncate text-sm text-soft">{e.eater.name}</span>
+          <span>
+            <span className="block max-w-32 truncate text-sm text-soft">{e.eater.name}</span>
             <button
               type="button"
               onClick={onExplain}

@@ -20,7 +20,11 @@ export function StairSketch({ along, count, step }: StairSketchProps) {
   for (let i = 0; i < steps; i++) path += `V${y(i)}H${(i + 1) * STEP_W}`;
   const x = below * STEP_W + along * STEP_W;
   return (
-    <svg viewBox={`-2 -4 ${steps * STEP_W + 4} ${baseline + 6}`} className="h-14 w-28 shrink-0" aria-hidden="true">
+    <svg
+      viewBox={`-2 -4 ${steps * STEP_W + 4} ${baseline + 6}`}
+      className="h-14 w-28 min-w-14 shrink"
+      aria-hidden="true"
+    >
       <path d={path} fill="none" stroke="currentColor" strokeWidth="2.2" />
       <path d={`M${x} -2V${baseline}`} stroke="var(--beet)" strokeWidth="2" strokeDasharray="3 3" />
       <circle cx={x} cy={y(below)} r="5.5" fill="var(--beet)" />

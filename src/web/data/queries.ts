@@ -23,6 +23,8 @@ export const useRecipe = (h: string, id: string) => useAnswer(API.recipe, { h, i
 export const readRecipePage = (h: string, id: string) => ask(API.recipe, { h, id });
 export const useFeasts = (h: string) => useAnswer(API.feasts, { h }, LOOKED_AT_AGAIN);
 export const useOwnFoods = (h: string) => useAnswer(API.ownFoods, { h });
+/** In how many recipes each food is. */
+export const useFoodsUsed = (h: string) => useAnswer(API.foodsUsed, { h }, LOOKED_AT_AGAIN);
 export const useCorrection = (h: string, food: string) => useAnswer(API.correction, { h, id: food });
 export const useVerdicts = (h: string) => useAnswer(API.verdicts, { h });
 export const useOwnSwaps = (h: string) => useAnswer(API.ownSwaps, { h });

@@ -16,7 +16,7 @@ export function PointsShown({ count, was = null, size = 'row' }: PointsShownProp
   return (
     <span className="inline-flex flex-wrap items-baseline gap-x-1.5">
       {was !== null && was !== count.points && (
-        <s className="text-soft">
+        <s className="font-head text-soft">
           <span className="sr-only">was </span>
           {formatPoints(was)}
         </s>

@@ -105,63 +105,69 @@ function VersionSums({ sides, eaters, pickers }: SidesProps & { readonly pickers
     </tr>
   );
   return (
-    <table className="w-full max-w-3xl table-fixed text-left">
-      <caption className="sr-only">Two versions side by side, a serving each</caption>
-      <thead>
-        <tr className="border-ink border-b align-bottom">
-          <th scope="col" className="w-1/3 py-1.5 font-normal text-soft text-sm">
-            a serving
-          </th>
-          {pickers.map((p, i) => (
-            <th key={i === 0 ? 'left' : 'right'} scope="col" className="px-2 pb-1.5 font-normal">
-              {p}
+    <>
+      <div className="mb-3 grid gap-2 sm:hidden">{pickers}</div>
+      <table className="w-full max-w-3xl table-fixed text-left">
+        <caption className="sr-only">Two versions side by side, a serving each</caption>
+        <thead>
+          <tr className="border-ink border-b align-bottom">
+            <th scope="col" className="w-1/3 py-1.5 font-normal text-soft text-sm">
+              a serving
             </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {eaters.map((e, i) =>
-          row(
+            {pickers.map((p, i) => (
+              <th key={i === 0 ? 'left' : 'right'} scope="col" className="px-2 pb-1.5 font-normal">
+                <span className="max-sm:hidden">{p}</span>
+                <span className="block truncate text-sm sm:sr-only" dir="auto">
+                  {sides[i]!.version.name}
+                </span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {eaters.map((e, i) =>
+            row(
+              <>
+                <span className="mark">{e.program.mark}</span> {e.eater.name}
+              </>,
+              e.eater.id,
+              (s) => {
+                const sure = certaintyWords(s.count.counts[i]!);
+                return (
+                  <>
+                    {formatPoints(s.count.counts[i]!.points)}
+                    {sure && <span className="block font-normal text-mustard text-sm">{sure}</span>}
+                  </>
+                );
+              },
+              true,
+            ),
+          )}
+          {COMPARED_NUTRIENTS.map((n) =>
+            row(NUTRIENT_WORDS[n].name, n, (s) => (
+              <>
+                {amountWords(s.count.perServing[n].value, n)}
+                {n === 'sodium' && s.count.saltLeftOut && (
+                  <span className="block font-normal text-soft text-sm">without added salt</span>
+                )}
+              </>
+            )),
+          )}
+          {row('weighs', 'grams', (s) => formatGrams(s.count.servingGrams))}
+          {row('servings', 'servings', (s) =>
+            s.version.servings === null ? 'not said' : formatAmount(s.version.servings),
+          )}
+          {row('departure, of 100', 'departure', (s) => (
             <>
-              <span className="mark">{e.program.mark}</span> {e.eater.name}
-            </>,
-            e.eater.id,
-            (s) => {
-              const sure = certaintyWords(s.count.counts[i]!);
-              return (
-                <>
-                  {formatPoints(s.count.counts[i]!.points)}
-                  {sure && <span className="block font-normal text-mustard text-sm">{sure}</span>}
-                </>
-              );
-            },
-            true,
-          ),
-        )}
-        {COMPARED_NUTRIENTS.map((n) =>
-          row(NUTRIENT_WORDS[n].name, n, (s) => (
-            <>
-              {amountWords(s.count.perServing[n].value, n)}
-              {n === 'sodium' && s.count.saltLeftOut && (
-                <span className="block font-normal text-soft text-sm">without added salt</span>
+              {departureSaid(s.departure.known)}
+              {s.departure.unsaid.length > 0 && (
+                <span className="block text-soft text-sm">nobody said: {s.departure.unsaid.join(', ')}</span>
               )}
             </>
-          )),
-        )}
-        {row('weighs', 'grams', (s) => formatGrams(s.count.servingGrams))}
-        {row('servings', 'servings', (s) =>
-          s.version.servings === null ? 'not said' : formatAmount(s.version.servings),
-        )}
-        {row('departure, of 100', 'departure', (s) => (
-          <>
-            {departureSaid(s.departure.known)}
-            {s.departure.unsaid.length > 0 && (
-              <span className="block text-soft text-sm">nobody said: {s.departure.unsaid.join(', ')}</span>
-            )}
-          </>
-        ))}
-      </tbody>
-    </table>
+          ))}
+        </tbody>
+      </table>
+    </>
   );
 }
 

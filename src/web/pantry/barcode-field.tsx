@@ -1,3 +1,4 @@
+import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
@@ -12,6 +13,7 @@ import { isTyping } from '../kit/is-typing.ts';
 import { Modal } from '../kit/modal.tsx';
 import { errorWords } from '../kit/say-error.ts';
 import { documents } from '../saving/use-document.ts';
+import { barcodeOfPicture } from './barcode-of-picture.ts';
 
 /** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */
 const SCAN_GAP_MS = 60;
@@ -21,11 +23,12 @@ interface BarcodeFieldProps {
   readonly onFood: (foodId: string, packageGrams: number | null) => void;
 }
 
-/** Takes a barcode, typed or scanned anywhere on the page, and finds its food; an unknown one leads to its label. */
+/** Takes a barcode, typed, scanned anywhere on the page or photographed, and finds its food; an unknown one leads to its label. */
 export function BarcodeField({ onFood }: BarcodeFieldProps) {
   const { household } = useHousehold();
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
+  const [seeing, setSeeing] = useState(false);
   const [label, setLabel] = useState<{ code: string; product: Product | null } | null>(null);
 
   const look = async (typed: string) => {
@@ -41,6 +44,17 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
       if (e instanceof ApiError && e.problem.status === 404) setLabel({ code: read.code, product: null });
       else setWrong(errorWords(e));
     }
+  };
+  /** A photograph needs no camera that the page may use: it works wherever the phone reaches Imbiss. */
+  const see = async (picture: Blob) => {
+    setSeeing(true);
+    const code = await barcodeOfPicture(picture).catch(() => null);
+    setSeeing(false);
+    if (code === null) {
+      return setWrong('No barcode was seen on this picture. Hold it closer, in good light, or type the digits.');
+    }
+    setText(code);
+    await look(code);
   };
   useScanner((code) => {
     setText(code);
@@ -83,6 +97,21 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
       <button type="submit" className="btn">
         Look it up
       </button>
+      <label className="btn cursor-pointer focus-within:outline-2 focus-within:outline-beet">
+        <Camera size={20} aria-hidden="true" /> {seeing ? 'Looking…' : 'Photograph it'}
+        <input
+          type="file"
+          className="sr-only"
+          accept="image/*"
+          capture="environment"
+          disabled={seeing}
+          onChange={(e) => {
+            const [picture] = e.target.files ?? [];
+            e.target.value = '';
+            if (picture) void see(picture);
+          }}
+        />
+      </label>
       <p id="barcode-wrong" role="alert" className="w-full text-beet text-sm">
         {wrong}
       </p>

@@ -7,6 +7,8 @@ import { KIND_WORDS, ratioWords, roleWords } from '../../core/swap/swap-words.ts
 
 interface SwapItemProps {
   readonly swap: Swap;
+  /** In how many recipes of the household what it is for is found. */
+  readonly recipes: number;
   /** The household's own row of it; null for one that comes with Imbiss. */
   readonly mine: OwnSwap | null;
   readonly food: (id: string) => Food | null;
@@ -15,7 +17,7 @@ interface SwapItemProps {
 }
 
 /** A swap in one line; pressed, what for what, how, what to watch and why. */
-export function SwapItem({ swap, mine, food, onChange, onRetire }: SwapItemProps) {
+export function SwapItem({ swap, recipes, mine, food, onChange, onRetire }: SwapItemProps) {
   const [open, setOpen] = useState(false);
   return (
     <li className="border-rule border-b">
@@ -30,7 +32,8 @@ export function SwapItem({ swap, mine, food, onChange, onRetire }: SwapItemProps
           <span className="text-soft text-sm">for {roleWords(swap.role)}</span>{' '}
           {mine && <span className="tag">own</span>}
         </span>
-        <span className="text-sm text-soft">
+        <span className="text-right text-sm text-soft">
+          {recipes > 0 && <span className="block">{recipes === 1 ? 'in 1 recipe' : `in ${recipes} recipes`}</span>}
           <span className="sr-only">departs </span>
           {departureIn(swap.departure)}
         </span>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { OwnSwap } from '../../core/swap/own-swap.ts';
-import { SWAP_KINDS } from '../../core/swap/swap.ts';
+import { SWAP_KINDS, type Swap } from '../../core/swap/swap.ts';
 import { KIND_WORDS } from '../../core/swap/swap-words.ts';
 import { Picker } from '../kit/picker.tsx';
 import { PantryHead } from '../pantry/pantry-head.tsx';
@@ -10,14 +10,26 @@ import { SwapForm } from './swap-form.tsx';
 import { SwapItem } from './swap-item.tsx';
 import { useSwapList } from './use-swap-list.ts';
 
-const MOST_SWAPS = 40;
+/** More than these are a tap away where the household has recipes for none of them. */
+const MOST_OTHERS = 20;
 
 /** The swaps that a search and the bench choose from: those that come with Imbiss, and the household's own. */
 export function SwapsPage() {
   const list = useSwapList();
-  const { shown, error } = list;
+  const { cooked, others, error } = list;
   const [all, setAll] = useState(false);
   const [writing, setWriting] = useState<OwnSwap | null>(null);
+  const item = (swap: Swap, recipes: number) => (
+    <SwapItem
+      key={swap.id}
+      swap={swap}
+      recipes={recipes}
+      mine={list.ownOf(swap.id)}
+      food={list.food}
+      onChange={setWriting}
+      onRetire={list.retire}
+    />
+  );
   return (
     <main className="page">
       <PantryHead title="Swaps" about="What may take the place of what, for the part it plays in a dish.">
@@ -53,30 +65,30 @@ export function SwapsPage() {
           onPick={(kind) => list.setKind(SWAP_KINDS.find((k) => k === kind) ?? null)}
         />
         <p className="pb-2 text-soft" role="status">
-          {shown.length === 1 ? '1 swap' : `${shown.length} swaps`}
+          {list.many === 1 ? '1 swap' : `${list.many} swaps`}
         </p>
       </div>
-      {shown.length === 0 && (
+      {list.many === 0 && (
         <p className="mt-6 text-soft">No swap has these words. Write one of your own, or search for the food.</p>
       )}
-      <ul className="mt-3 border-rule border-t">
-        {(all ? shown : shown.slice(0, MOST_SWAPS)).map((s) => {
-          return (
-            <SwapItem
-              key={s.id}
-              swap={s}
-              mine={list.ownOf(s.id)}
-              food={list.food}
-              onChange={setWriting}
-              onRetire={list.retire}
-            />
-          );
-        })}
-      </ul>
-      {!all && shown.length > MOST_SWAPS && (
-        <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
-          Show all {shown.length}
-        </button>
+      {cooked.length > 0 && (
+        <section aria-label="For what you cook">
+          <h2 className="mt-6 text-xl">For what you cook</h2>
+          <ul className="mt-1 border-rule border-t">{cooked.map((c) => item(c.swap, c.recipes))}</ul>
+        </section>
+      )}
+      {others.length > 0 && (
+        <section aria-label="All others">
+          {cooked.length > 0 && <h2 className="mt-8 text-xl">For what none of your recipes has</h2>}
+          <ul className="mt-1 border-rule border-t">
+            {(all ? others : others.slice(0, MOST_OTHERS)).map((s) => item(s, 0))}
+          </ul>
+          {!all && others.length > MOST_OTHERS && (
+            <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
+              Show all {others.length}
+            </button>
+          )}
+        </section>
       )}
       {writing && (
         <SwapForm
