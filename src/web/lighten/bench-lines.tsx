@@ -97,11 +97,21 @@ export function BenchLines({ editor, version, parent, now, was, inPairs, pointsO
           </tbody>
         </table>
       ) : (
-        <ul aria-label="The lines, a serving's points for each" className="-mx-2 mt-3">
-          {keyed.map(({ key, row }) => (
-            <HandRow key={key} {...row} pointsOf={pointsOf} />
-          ))}
-        </ul>
+        <>
+          {pointsOf !== null && now.eaters[pointsOf] && (
+            <p className="mt-2 hidden text-right text-sm print:block">
+              A serving's points for {now.eaters[pointsOf].eater.name} ({now.eaters[pointsOf].program.mark})
+            </p>
+          )}
+          <ul
+            aria-label="The lines, a serving's points for each"
+            className="-mx-2 mt-3 print:mt-0 print:[&_[data-line]]:min-h-0 print:[&_[data-line]]:py-1"
+          >
+            {keyed.map(({ key, row }) => (
+              <HandRow key={key} {...row} pointsOf={pointsOf} />
+            ))}
+          </ul>
+        </>
       )}
       {meanings.length > 0 && <p className="mt-2 text-soft text-sm">{meanings.join(' ')}</p>}
       <LineToolDialog

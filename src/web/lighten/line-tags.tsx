@@ -12,7 +12,7 @@ export function LineTags({
 }: Pick<RowProps, 'line' | 'onPlate' | 'uncounted' | 'role'>) {
   if (line === null) return null;
   return (
-    <>
+    <span className="[&>*:not(:first-child)]:ml-1.5">
       {line.kept && <span className="tag text-mustard">kept</span>}
       {line.leftOut && <span className="tag">{onPlate ? 'on the plate' : 'left out'}</span>}
       {line.swapId && !line.leftOut && <span className="tag">swapped</span>}
@@ -24,8 +24,8 @@ export function LineTags({
       )}
       {role && !line.swapId && !line.leftOut && <span className="tag">{roleWords(role)}</span>}
       {line.loss && !line.leftOut && isLeftBehind(line.loss) && (
-        <span className="block text-soft text-sm">{lossWords(line.loss)}</span>
+        <span className="!ml-0 block text-soft text-sm">{lossWords(line.loss)}</span>
       )}
-    </>
+    </span>
   );
 }

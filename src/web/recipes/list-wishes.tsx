@@ -31,6 +31,8 @@ interface ListWishesProps {
 export default function ListWishes({ wish, eaters, people, onWish }: ListWishesProps) {
   const [open, setOpen] = useState(false);
   const narrowed = isNarrowed(wish);
+  /** How often everything was shown again: what was typed goes with it, and stays while it is being typed. */
+  const [cleared, setCleared] = useState(0);
   return (
     <search className="mt-5 block">
       <div className="flex flex-wrap items-end gap-3">
@@ -56,7 +58,14 @@ export default function ListWishes({ wish, eaters, people, onWish }: ListWishesP
           <SlidersHorizontal size={18} aria-hidden="true" /> {narrowed ? 'Narrowed' : 'Narrow'}
         </button>
         {narrowed && (
-          <button type="button" className="btn btn-plain" onClick={() => onWish(NO_WISH)}>
+          <button
+            type="button"
+            className="btn btn-plain"
+            onClick={() => {
+              onWish(NO_WISH);
+              setCleared(cleared + 1);
+            }}
+          >
             Show all
           </button>
         )}
@@ -69,39 +78,24 @@ export default function ListWishes({ wish, eaters, people, onWish }: ListWishesP
             choices={eaters.map((e) => ({ value: e.key, words: `${e.eater.name}, ${e.program.mark}` }))}
             onPick={(counter) => onWish({ counter })}
           />
-          <label>
-            <span className="label">at most</span>
-            <input
-              inputMode="decimal"
-              className="field"
-              placeholder="any"
-              defaultValue={wish.pointsAtMost ?? ''}
-              key={`points ${narrowed}`}
-              onChange={(e) => onWish({ pointsAtMost: numberTyped(e.target.value) })}
-            />
-          </label>
-          <label>
-            <span className="label">kcal at most</span>
-            <input
-              inputMode="numeric"
-              className="field"
-              placeholder="any"
-              defaultValue={wish.kcalAtMost ?? ''}
-              key={`kcal ${narrowed}`}
-              onChange={(e) => onWish({ kcalAtMost: numberTyped(e.target.value) })}
-            />
-          </label>
-          <label>
-            <span className="label">Minutes at most</span>
-            <input
-              inputMode="numeric"
-              className="field"
-              placeholder="any"
-              defaultValue={wish.minutesAtMost ?? ''}
-              key={`minutes ${narrowed}`}
-              onChange={(e) => onWish({ minutesAtMost: numberTyped(e.target.value) })}
-            />
-          </label>
+          <AtMost
+            key={`at most ${cleared}`}
+            label="at most"
+            most={wish.pointsAtMost}
+            onMost={(pointsAtMost) => onWish({ pointsAtMost })}
+          />
+          <AtMost
+            key={`kcal at most ${cleared}`}
+            label="kcal at most"
+            most={wish.kcalAtMost}
+            onMost={(kcalAtMost) => onWish({ kcalAtMost })}
+          />
+          <AtMost
+            key={`minutes ${cleared}`}
+            label="Minutes at most"
+            most={wish.minutesAtMost}
+            onMost={(minutesAtMost) => onWish({ minutesAtMost })}
+          />
           <Picker
             label="Who can eat it"
             value={wish.canEat ?? ''}
@@ -144,5 +138,27 @@ export default function ListWishes({ wish, eaters, people, onWish }: ListWishesP
         </div>
       )}
     </search>
+  );
+}
+
+interface AtMostProps {
+  readonly label: string;
+  readonly most: number | null;
+  readonly onMost: (most: number | null) => void;
+}
+
+/** The most of something that may be; nothing typed is any. */
+function AtMost({ label, most, onMost }: AtMostProps) {
+  return (
+    <label>
+      <span className="label">{label}</span>
+      <input
+        inputMode="decimal"
+        className="field"
+        placeholder="any"
+        defaultValue={most ?? ''}
+        onChange={(e) => onMost(numberTyped(e.target.value))}
+      />
+    </label>
   );
 }
