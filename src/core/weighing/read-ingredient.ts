@@ -25,6 +25,7 @@ import {
   unknownWords,
   withTellingNote,
 } from './lost-words.ts';
+import { otherFoodInNote } from './other-food-in-note.ts';
 import { needsNoAmount, weighLine } from './weigh.ts';
 import type { Weight } from './weight.ts';
 
@@ -54,7 +55,11 @@ export function readIngredient(
   // "½ teaspoon each cinnamon and nutmeg" counts its first food; resolveReading says so.
   const item = reading.modifiers.includes('each') ? reading.item.split(/,| and /)[0]! : reading.item;
   const matches = /[a-z]/i.test(item) && item.length <= 120 ? matchItem(index, item, reading) : [];
-  return { ...resolveReading(reading, matches, system), matches };
+  const read = { ...resolveReading(reading, matches, system), matches };
+  const other = read.taken === null ? null : otherFoodInNote(reading, matches[0]!.food, index);
+  if (other === null) return read;
+  const words = `"${other}" is another food: give it a line of its own. This one counts ${matches[0]!.food.name} only.`;
+  return { ...read, warnings: [words, ...read.warnings] };
 }
 
 /** A food that knows nothing of a telling word of the line is asked about. */
