@@ -27,7 +27,7 @@ export function EveryonesPoints({ count, eaters, was }: EveryonesPointsProps) {
         </li>
       ))}
       <li className="px-2 py-2">
-        <span className="block text-sm text-soft">kcal, in {Math.round(count.servingGrams)} g</span>
+        <span className="block truncate text-sm text-soft">kcal, {Math.round(count.servingGrams)} g</span>
         <strong className="font-head text-3xl leading-none">
           {nutritionWords(count.perServing.kcal.value, 'kcal')}
         </strong>

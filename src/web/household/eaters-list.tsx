@@ -47,26 +47,28 @@ export function EatersList() {
               <span className={program ? 'mark' : 'inline-block min-w-[2.4rem] text-center text-soft'}>
                 {program?.mark ?? '–'}
               </span>
-              <span className="min-w-0 flex-1">
+              <span className="min-w-52 flex-1">
                 <span className="font-bold">{e.name}</span>
                 <span className="block text-sm text-soft">{factsOf(e, program, foodName).join(' · ')}</span>
               </span>
-              <button
-                type="button"
-                className="btn btn-small"
-                onClick={() => setEditing({ eater: e, seen: e })}
-                aria-label={`Change ${e.name}`}
-              >
-                Change
-              </button>
-              <button
-                type="button"
-                className="btn btn-plain btn-small"
-                onClick={() => remove(e)}
-                aria-label={`Remove ${e.name}`}
-              >
-                Remove
-              </button>
+              <span className="flex gap-1">
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => setEditing({ eater: e, seen: e })}
+                  aria-label={`Change ${e.name}`}
+                >
+                  Change
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-plain btn-small"
+                  onClick={() => remove(e)}
+                  aria-label={`Remove ${e.name}`}
+                >
+                  Remove
+                </button>
+              </span>
             </li>
           );
         })}

@@ -99,7 +99,7 @@ export function StockPage() {
           {error.message}
         </p>
       )}
-      <div className="mt-4 grid gap-x-6 md:grid-cols-[1fr_auto] md:items-start">
+      <div className="mt-4 grid gap-x-6 desk:grid-cols-[1fr_auto] desk:items-start">
         <AddLine
           label="Something in the house"
           placeholder="such as 2 cans black beans, or half a bag of flour"
