@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { testProgram } from '../../../tests/support/test-lines.ts';
 import { shippedFood } from '../../../tests/support/test-version.ts';
-import { allowanceWords, entryWords, ruleWords } from './program-words.ts';
+import { allowanceWords, conditionWords, entryWords, ruleWords } from './program-words.ts';
 import { SAMPLE_PROGRAMS } from './samples.ts';
+import { anyFood } from './uncounted.ts';
 
 const [ledger, , harvest, house] = SAMPLE_PROGRAMS;
 const nameOf = (id: string) => shippedFood(id)?.name ?? null;
@@ -28,8 +29,23 @@ describe('a program in words', () => {
     expect(entryWords(harvest!.list.entries[0]!, nameOf)).toBe(
       'fresh plant food, nothing added: raw or frozen, at most 0.45 kcal a gram',
     );
-    expect(entryWords({ words: 'own', foods: ['gone'], kinds: [], states: null, kcalAtMost: null }, () => null)).toBe(
-      'own: gone',
-    );
+    expect(entryWords({ ...anyFood('own'), foods: ['gone'] }, () => null)).toBe('own: gone');
+  });
+  it.each([
+    [{ kinds: ['poultrybreast'], atMost: { fat: 7 } }, 'breast of poultry, with at most 7 g fat in 100 g'],
+    [{ kinds: ['cultured0'] }, 'plain fat-free yogurt, quark and the like'],
+    [
+      { kinds: ['fruit'], states: ['raw', 'frozen'], without: ['fattyfruit'] },
+      'whole fruit, raw or frozen, but no fatty fruit',
+    ],
+    [
+      { groups: ['dairy'], atMost: { fat: 0.5, sugars: 6 } },
+      'all of dairy, with at most 0.5 g fat and 6 g sugars in 100 g',
+    ],
+    [{ foods: ['garlic', 'leek'] }, 'garlic; leek'],
+    [{ atMost: { kcal: 45 } }, 'any food, with at most 45 kcal in 100 g'],
+    [{}, 'nothing yet'],
+  ] as const)('reads a condition aloud: %o', (over, words) => {
+    expect(conditionWords({ ...anyFood(''), ...over }, nameOf)).toBe(words);
   });
 });
