@@ -87,6 +87,7 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
       name: `Eater ${i}`,
       programId: program,
       exceptions: [],
+      allowance: null,
       allergies: [],
       avoids: [],
       ratherNot: [],

@@ -6,9 +6,10 @@ import { indexFoods } from '../core/food/match-food.ts';
 import type { PageLanguage, RecipeText } from '../core/page/recipe-text.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
-import type { Program } from '../core/program/program.ts';
+import { type Program, USUAL_WEEK } from '../core/program/program.ts';
 import { COUNTING_METHODS, type CountingMethod } from '../core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { anyFood } from '../core/program/uncounted.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { foodsIn, systemOf } from './parse-command.ts';
@@ -116,10 +117,7 @@ export function programOfRule(text: string): Program {
     );
   }
   const ownList = {
-    entries:
-      Array.isArray(uncounted) && uncounted.length > 0
-        ? [{ words: 'on the list', foods: uncounted, kinds: [], states: null, kcalAtMost: null }]
-        : [],
+    entries: Array.isArray(uncounted) && uncounted.length > 0 ? [{ ...anyFood('on the list'), foods: uncounted }] : [],
     exclusions: [],
   };
   return {
@@ -141,6 +139,7 @@ export function programOfRule(text: string): Program {
     allowance: 0,
     reserve: 0,
     floor: 0,
+    week: USUAL_WEEK,
   };
 }
 

@@ -12,6 +12,7 @@ import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema
 import { PictureQuerySchema, PictureSchema } from './picture.ts';
 import { Id, Servings } from './primitives.ts';
 import { ProductSchema } from './product.ts';
+import { ProgramSchema } from './program.ts';
 import {
   CardLinkSchema,
   KeptVersionSchema,
@@ -244,6 +245,33 @@ export const API = {
     answer: null,
   }),
 
+  putProgram: route({
+    method: 'PUT',
+    path: '/households/:h/programs/:id',
+    says: "Writes the next revision of a household's own program.",
+    body: ProgramSchema,
+    fromPath: ({ id }) => ({ id }),
+    answer: ProgramSchema,
+    ifMatch: 'possible',
+  }),
+  removeProgram: route({
+    method: 'DELETE',
+    path: '/households/:h/programs/:id',
+    says: 'Takes an own program away that nobody counts by, with a way back.',
+    answer: null,
+  }),
+  restoreProgram: route({
+    method: 'POST',
+    path: '/households/:h/programs/:id/restore',
+    says: 'Brings an own program back.',
+    answer: null,
+  }),
+  removedPrograms: route({
+    method: 'GET',
+    path: '/households/:h/programs/removed',
+    says: 'The own programs that were taken away.',
+    answer: z.array(ProgramSchema),
+  }),
   verdicts: route({
     method: 'GET',
     path: '/households/:h/verdicts',

@@ -69,7 +69,7 @@ export const keptSchema = <D extends z.ZodType, C extends z.ZodType>(document: D
 
 /** What the event stream of a household says: a document has a new state. */
 export const ChangeNoteSchema = z.object({
-  kind: z.union([DocumentNameSchema, z.enum(['foods', 'cards', 'listing'])]),
+  kind: z.union([DocumentNameSchema, z.enum(['foods', 'programs', 'cards', 'listing'])]),
   id: z.string(),
   revision: z.number(),
 });

@@ -4,7 +4,7 @@ import { REGIONS } from '../core/region/region.ts';
 import type { Eater, Household } from '../core/table/table.ts';
 import { Revision } from './entry.ts';
 import { Id, Words, Zone } from './primitives.ts';
-import { ExceptionSchema, PinSchema, ProgramSchema } from './program.ts';
+import { ExceptionSchema, PinSchema, PointsADay, ProgramSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
 export const HouseholdSchema = schemaOf<Household>()(
@@ -38,6 +38,7 @@ export const EaterSchema = schemaOf<Eater>()(
       .array(ExceptionSchema)
       .max(200)
       .refine((xs) => new Set(xs.map((x) => x.foodId)).size === xs.length, 'name a food twice'),
+    allowance: PointsADay.nullable().default(null),
     allergies: z.array(z.enum(ALLERGENS)).max(14),
     avoids: z.array(Words(80)).max(60),
     ratherNot: z.array(Words(80)).max(60).default([]),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FOOD_KINDS, FOOD_STATES } from '../core/food/food.ts';
 import { NUTRIENTS, type Nutrient } from '../core/food/nutrients.ts';
-import type { Pin, Program } from '../core/program/program.ts';
+import { type Pin, type Program, USUAL_WEEK } from '../core/program/program.ts';
 import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
 import type { Exception } from '../core/program/uncounted.ts';
 import { Id, Words } from './primitives.ts';
@@ -10,25 +10,47 @@ import { schemaOf } from './schema-of.ts';
 const perNutrient = <T extends z.ZodType>(value: T) =>
   z.partialRecord(z.enum(NUTRIENTS), value) as unknown as z.ZodType<Partial<Record<Nutrient, z.infer<T>>>>;
 
+/** A rule that counts nothing at all is a slip. */
+const saysSomething = (r: { readonly coefficients: Partial<Record<Nutrient, number>> }): boolean =>
+  Object.values(r.coefficients).some((c) => c !== 0);
+const NOTHING_COUNTED = { message: 'count nothing: give at least one nutrient a number', path: ['coefficients'] };
+
+const Coefficient = z.number('is not a number').min(-1e6, 'is too small').max(1e6, 'is too large');
+const Per = z.number('is not a number').gt(0, 'must be above 0').max(1e9, 'is too large');
+const Cap = z.number('is not a number').min(0, 'cannot be below 0').max(1e6, 'is too large');
+
 export const RuleSchema = schemaOf<Rule>()(
-  z.object({
-    coefficients: perNutrient(z.number().finite()),
-    per: z.number().gt(0),
-    caps: perNutrient(z.number().min(0)),
-    step: z.union([z.literal(1), z.literal(0.5)]),
-    rounding: z.enum(['nearest', 'up', 'down']),
-    floorAt: z.enum(['serving', 'line']),
-  }),
+  z
+    .object({
+      coefficients: perNutrient(Coefficient),
+      per: Per,
+      caps: perNutrient(Cap),
+      step: z.union([z.literal(1), z.literal(0.5)]),
+      rounding: z.enum(['nearest', 'up', 'down']),
+      floorAt: z.enum(['serving', 'line']),
+    })
+    .refine(saysSomething, NOTHING_COUNTED),
 );
 
-const UncountedEntrySchema = z.object({
-  words: Words(120),
-  foods: z.array(Id),
-  kinds: z.array(z.enum(FOOD_KINDS)),
-  // What earlier revisions did not say.
-  states: z.array(z.enum(FOOD_STATES)).nullable().default(null),
-  kcalAtMost: z.number().min(0).nullable(),
-});
+/** Earlier revisions had one limit of their own for energy, and said less. */
+const entryFromBefore = (entry: unknown): unknown => {
+  if (typeof entry !== 'object' || entry === null || !('kcalAtMost' in entry)) return entry;
+  const { kcalAtMost, ...rest } = entry;
+  return { ...rest, atMost: kcalAtMost === null ? {} : { kcal: kcalAtMost } };
+};
+
+const UncountedEntrySchema = z.preprocess(
+  entryFromBefore,
+  z.object({
+    words: Words(120),
+    foods: z.array(Id).max(2000).default([]),
+    groups: z.array(Words(60)).max(40).default([]),
+    kinds: z.array(z.enum(FOOD_KINDS)).default([]),
+    states: z.array(z.enum(FOOD_STATES)).nullable().default(null),
+    atMost: perNutrient(z.number('is not a number').min(0, 'cannot be below 0').max(1e6, 'is too large')).default({}),
+    without: z.array(z.enum(FOOD_KINDS)).default([]),
+  }),
+);
 
 const ExclusionSchema = z.object({
   words: Words(120),
@@ -37,24 +59,42 @@ const ExclusionSchema = z.object({
   except: z.array(Id).default([]),
 });
 
-export const ProgramSchema: z.ZodType<Program> = schemaOf<Program>()(
-  z.object({
-    id: Id,
-    revision: z.int().min(1),
-    mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
-    name: Words(60),
-    idea: z.string().max(300).default(''),
-    rule: RuleSchema,
-    by: z.enum(COUNTING_METHODS),
-    list: z.object({
-      entries: z.array(UncountedEntrySchema),
-      exclusions: z.array(ExclusionSchema),
-    }),
-    allowance: z.number().min(0),
-    reserve: z.number().min(0),
-    floor: z.number().min(0),
+/** Points that somebody has for a day or a week. */
+export const PointsADay = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too large');
+
+/** What a program is, wherever it is kept. */
+const programFields = {
+  mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
+  name: Words(60),
+  idea: z.string().max(300, 'is too long').default(''),
+  rule: RuleSchema,
+  by: z.enum(COUNTING_METHODS),
+  list: z.object({
+    entries: z.array(UncountedEntrySchema).max(200),
+    exclusions: z.array(ExclusionSchema).max(60),
   }),
+  allowance: PointsADay,
+  reserve: PointsADay,
+  floor: PointsADay,
+  week: z
+    .object({
+      begins: z.int().min(1).max(7),
+      carriesOver: PointsADay,
+      adds: z.enum(['rounded', 'raw']),
+    })
+    .default(USUAL_WEEK),
+};
+
+export const ProgramSchema: z.ZodType<Program> = schemaOf<Program>()(
+  z.object({ id: Id, revision: z.int().min(1), ...programFields }),
 );
+
+/** A program as a file: everything but where it is kept. */
+export const ProgramFileSchema = z.object({
+  v: z.literal(1).describe('The state of this format.'),
+  ...programFields,
+});
+export type ProgramFile = z.infer<typeof ProgramFileSchema>;
 
 export const ExceptionSchema = schemaOf<Exception>()(z.object({ foodId: Id, uncounted: z.boolean() }));
 
@@ -91,9 +131,9 @@ const loosely = (values: z.ZodType<Partial<Record<Nutrient, number>>>) => z.prep
 export const RuleFileSchema = z.object({
   mark: z.string().max(12).default('OWN'),
   name: z.string().max(60).default('Own rule'),
-  coefficients: loosely(perNutrient(z.number().finite())),
-  per: z.number().gt(0).default(1),
-  caps: loosely(perNutrient(z.number().min(0))).default({}),
+  coefficients: loosely(perNutrient(Coefficient)),
+  per: Per.default(1),
+  caps: loosely(perNutrient(Cap)).default({}),
   step: z.union([z.literal(1), z.literal(0.5)]).default(1),
   rounding: z.enum(['nearest', 'up', 'down']).default('nearest'),
   floorAt: z.enum(['serving', 'line']).default('serving'),

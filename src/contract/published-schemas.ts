@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from './cli.ts';
 import { ProblemSchema } from './problem.ts';
-import { RuleFileSchema } from './program.ts';
+import { ProgramFileSchema, RuleFileSchema } from './program.ts';
 import { OwnRecipeSchema } from './recipe-file.ts';
 import { SwapSchema } from './swap.ts';
 
@@ -11,6 +11,7 @@ export const schemas = (): Record<string, unknown> => ({
   score: z.toJSONSchema(ScoreAnswerSchema),
   ways: z.toJSONSchema(WaysAnswerSchema),
   rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
+  program: z.toJSONSchema(ProgramFileSchema, { io: 'input', unrepresentable: 'any' }),
   recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),
   swaps: z.toJSONSchema(z.array(SwapSchema), { io: 'input' }),
   problem: z.toJSONSchema(ProblemSchema, { io: 'input' }),

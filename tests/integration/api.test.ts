@@ -78,7 +78,7 @@ describe('the household', () => {
     await api().delete('/api/households/home/eaters/eater-2').expect(204);
     const { body } = await api().get('/api/households/home').expect(200);
     expect(body.eaters).toEqual([
-      { ...eater, id: 'eater-1', exceptions: [{ foodId: 'egg', uncounted: true }], revision: 2 },
+      { ...eater, id: 'eater-1', exceptions: [{ foodId: 'egg', uncounted: true }], allowance: null, revision: 2 },
     ]);
     expect(body.programs.map((p: { mark: string }) => p.mark)).toEqual(['LE', 'LA', 'HA', 'HO']);
   });

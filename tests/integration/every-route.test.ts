@@ -120,6 +120,13 @@ describe('every route of the table', () => {
     await answerOf(API.ownFoods, at);
     await answerOf(API.putBarcode, { ...at, code: '2000000000015', body: { foodId: 'own-food' } });
     await answerOf(API.barcode, { ...at, code: '2000000000015' });
+    await answerOf(API.foodsUsed, at);
+    const program = (await answerOf(API.table, at)).body.programs[0];
+    const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
+    await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
+    await answerOf(API.removeProgram, { ...at, id: 'own-program' });
+    await answerOf(API.removedPrograms, at);
+    await answerOf(API.restoreProgram, { ...at, id: 'own-program' });
     await answerOf(API.stock, at);
     await answerOf(API.takeFromStock, { ...at, body: { versionId: written.id } });
     await answerOf(API.ownSwaps, at);

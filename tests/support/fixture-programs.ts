@@ -1,6 +1,6 @@
-import type { Program } from '../../src/core/program/program.ts';
+import { type Program, USUAL_WEEK } from '../../src/core/program/program.ts';
 import type { Rule } from '../../src/core/program/rule.ts';
-import type { Exclusion, UncountedEntry } from '../../src/core/program/uncounted.ts';
+import { anyFood, type Exclusion, type UncountedEntry } from '../../src/core/program/uncounted.ts';
 
 /** One point per 45 of energy, corrected for what fills and what does not. */
 const RULE: Rule = {
@@ -13,11 +13,9 @@ const RULE: Rule = {
 };
 
 const entry = (words: string, kinds: UncountedEntry['kinds'], kcalAtMost: number | null = null): UncountedEntry => ({
-  words,
-  foods: [],
+  ...anyFood(words),
   kinds,
-  states: null,
-  kcalAtMost,
+  atMost: kcalAtMost === null ? {} : { kcal: kcalAtMost },
 });
 
 const EXCLUSIONS: readonly Exclusion[] = [
@@ -50,6 +48,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 33,
     reserve: 24,
     floor: 26,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-larder',
@@ -76,6 +75,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 22,
     reserve: 24,
     floor: 17,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-harvest',
@@ -99,6 +99,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 19,
     reserve: 24,
     floor: 15,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-house',
@@ -112,5 +113,6 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 30,
     reserve: 24,
     floor: 23,
+    week: USUAL_WEEK,
   },
 ];

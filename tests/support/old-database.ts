@@ -12,6 +12,7 @@ export const OLD_DATABASES = [
   '0006-region',
   '0007-facts',
   '0008-dish',
+  '0009-hand',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

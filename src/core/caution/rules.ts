@@ -1,4 +1,5 @@
 import type { Food } from '../food/food.ts';
+import { namedTogether } from '../quantity/named-together.ts';
 import { isReadyMade } from './of-a-maker.ts';
 
 /** What cautions are told by: the foods of a dish and the words of its lines and steps. */
@@ -47,10 +48,6 @@ const SOFT_EGGS =
 const DEEP_FRIES =
   /\bdeep[- ]?fr(?:y|ied|ying)\b|\b(?:oil|fat|lard) (?:for|to) (?:deep[- ]?)?fry(?:ing)?\b|\b(?:for|to) deep[- ]?frying\b|\bheat (?:the )?(?:oil|fat|lard) to \d{3}|\b\d ?(?:inch(?:es)?|cm) of (?:hot )?oil\b/;
 const DOUGH = /\b(?:dough|batter|knead|roll (?:it )?out|crust|cookies?|biscuits?|pancakes?|waffles?|muffins?|cake)\b/;
-
-/** How a list of names is said. */
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 
 /** So many ready-made foods are named. */
 const MOST_LABELS = 4;
@@ -202,7 +199,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     id: 'listeria',
     applies: (d) => coldFoods(d).length > 0,
     words: (d) =>
-      `Listeria grows in the cold: if you are pregnant, over 65 or ill, eat ${listed(coldFoods(d))} only heated until it steams.`,
+      `Listeria grows in the cold: if you are pregnant, over 65 or ill, eat ${namedTogether(coldFoods(d))} only heated until it steams.`,
     source: 'FDA and CDC, listeria',
   },
   {

@@ -11,6 +11,7 @@ const anna: Eater = {
   name: 'Anna',
   programId: 'program-ledger',
   exceptions: [{ foodId: 'egg', uncounted: true }],
+  allowance: null,
   allergies: [],
   avoids: [],
   ratherNot: [],

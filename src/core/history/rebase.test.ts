@@ -22,6 +22,7 @@ const anna: Eater = {
   name: 'Anna',
   programId: null,
   exceptions: [{ foodId: 'egg', uncounted: true }],
+  allowance: null,
   allergies: ['milk'],
   avoids: ['liver'],
   ratherNot: [],
@@ -147,6 +148,7 @@ describe('fields', () => {
         selector: (x) => x.foodId,
       },
     ),
+    allowance: fc.constantFrom(null, 20, 31),
     allergies: fc.uniqueArray(fc.constantFrom('milk' as const, 'egg' as const, 'soy' as const)),
     avoids: fc.uniqueArray(fc.constantFrom('liver', 'okra')),
     ratherNot: fc.uniqueArray(fc.constantFrom('tripe', 'okra')),
@@ -154,6 +156,7 @@ describe('fields', () => {
   });
   const sorted = (e: Eater) => ({
     ...e,
+    allowance: null,
     allergies: [...e.allergies].sort(),
     avoids: [...e.avoids].sort(),
     ratherNot: [...e.ratherNot].sort(),

@@ -5,6 +5,7 @@ import { SHIPPED_FOODS } from '../food/shipped/index.ts';
 import { compareWays } from './compare-methods.ts';
 import { certaintyOf, count } from './count.ts';
 import { plainCounter } from './program.ts';
+import { anyFood } from './uncounted.ts';
 
 /**
  * Counts worked by hand, term by term, from nutrients stated per 100 g: the rule of the sample programs,
@@ -124,7 +125,7 @@ describe('the three ways of counting', () => {
   const program = testProgram(
     {},
     {
-      list: { entries: [{ words: 'veg', foods: [], kinds: ['veg'], states: null, kcalAtMost: null }], exclusions: [] },
+      list: { entries: [{ ...anyFood('veg'), kinds: ['veg'] }], exclusions: [] },
     },
   );
   const lines = [testLine(pointFood('a'), 2.4), testLine(pointFood('b'), 3.3), testLine(pointFood('c', ['veg']), 4)];
@@ -356,7 +357,7 @@ describe('a floor at the line, and what nobody knows', () => {
       {},
       {
         list: {
-          entries: [{ words: 'veg', foods: [], kinds: ['veg'], states: null, kcalAtMost: null }],
+          entries: [{ ...anyFood('veg'), kinds: ['veg'] }],
           exclusions: [],
         },
       },

@@ -27,7 +27,7 @@ describe('a program in words', () => {
     expect(entryWords(herbs!, nameOf)).toMatch(/^herb: parsley; coriander leaf; dill/);
     expect(entryWords(garlic!, nameOf)).toBe('garlic');
     expect(entryWords(harvest!.list.entries[0]!, nameOf)).toBe(
-      'fresh plant food, nothing added: raw or frozen, at most 0.45 kcal a gram',
+      'fresh plant food, nothing added: raw or frozen, with at most 45 kcal in 100 g',
     );
     expect(entryWords({ ...anyFood('own'), foods: ['gone'] }, () => null)).toBe('own: gone');
   });

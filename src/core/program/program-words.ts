@@ -1,9 +1,11 @@
-import { NUTRIENT_WORDS, NUTRIENTS } from '../food/nutrients.ts';
+import { FOOD_KIND_WORDS } from '../food/kind-words.ts';
+import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../food/nutrients.ts';
 import { trimmed } from '../quantity/format-amount.ts';
+import { namedTogether } from '../quantity/named-together.ts';
 import { formatPoints } from './format-points.ts';
 import type { Program } from './program.ts';
 import type { Rule } from './rule.ts';
-import type { UncountedEntry } from './uncounted.ts';
+import { saysWhich, type UncountedEntry } from './uncounted.ts';
 
 const ROUNDED: Readonly<Record<Rule['rounding'], string>> = {
   nearest: 'to the nearest',
@@ -35,22 +37,50 @@ export function ruleWords(rule: Rule): string {
 export const allowanceWords = (p: Pick<Program, 'allowance' | 'reserve' | 'floor'>): string =>
   `${formatPoints(p.allowance)} a day, ${formatPoints(p.reserve)} reserve a week, not below ${formatPoints(p.floor)}`;
 
+/** The food of an id by its name, for lists; null where nobody knows it. */
+type NameOf = (id: string) => string | null;
+
 /**
- * An entry of an uncounted list as a sentence that can be read aloud.
+ * Which foods an entry of an uncounted list means, as a sentence that can be read aloud.
+ *
+ * @example conditionWords(lean, nameOf) // 'breast of poultry, with at most 7 g fat in 100 g'
+ */
+export function conditionWords(entry: UncountedEntry, nameOf: NameOf): string {
+  if (!saysWhich(entry)) return 'nothing yet';
+  const named = [
+    ...entry.groups.map((g) => `all of ${g}`),
+    ...entry.kinds.map((k) => FOOD_KIND_WORDS[k]),
+    ...entry.foods.map((id) => nameOf(id) ?? id),
+  ];
+  // Names have commas of their own.
+  const which = named.length === 0 ? 'any food' : named.join('; ');
+  return [which, ...onlyWords(entry)].join(', ');
+}
+
+/** Under which conditions it holds, each for itself. */
+function onlyWords(entry: UncountedEntry): string[] {
+  const limits = NUTRIENTS.flatMap((n) => {
+    const most = entry.atMost[n];
+    return most === undefined ? [] : [`${trimmed(most, 1)} ${limitName(n)}`];
+  });
+  return [
+    ...(entry.states === null ? [] : [entry.states.join(' or ')]),
+    ...(limits.length === 0 ? [] : [`with at most ${namedTogether(limits)} in 100 g`]),
+    ...(entry.without.length === 0 ? [] : [`but no ${entry.without.map((k) => FOOD_KIND_WORDS[k]).join(' or ')}`]),
+  ];
+}
+
+const limitName = (n: Nutrient): string =>
+  n === 'kcal' ? 'kcal' : `${NUTRIENT_WORDS[n].unit} ${NUTRIENT_WORDS[n].name}`;
+/**
+ * An entry of an uncounted list under its own words.
  *
  * @param nameOf the name of a food by its id; null where it is not known
  */
-export function entryWords(entry: UncountedEntry, nameOf: (id: string) => string | null): string {
+export function entryWords(entry: UncountedEntry, nameOf: NameOf): string {
+  // What a kind is called is said by the entry's own words already.
   const names = entry.foods.map((id) => nameOf(id) ?? id);
-  const only = [
-    entry.states === null ? null : entry.states.join(' or '),
-    entry.kcalAtMost === null ? null : `at most ${trimmed(entry.kcalAtMost / 100, 2)} kcal a gram`,
-  ].filter((x) => x !== null);
-  // Names have commas of their own.
-  const rest = [...(names.length > 0 ? [names.join('; ')] : []), ...only].join(', ');
-  return names.length === 1 && names[0] === entry.words
-    ? entry.words
-    : rest === ''
-      ? entry.words
-      : `${entry.words}: ${rest}`;
+  if (names.length === 1 && names[0] === entry.words && onlyWords(entry).length === 0) return entry.words;
+  const rest = [...(names.length > 0 ? [names.join('; ')] : []), ...onlyWords(entry)].join(', ');
+  return rest === '' ? entry.words : `${entry.words}: ${rest}`;
 }

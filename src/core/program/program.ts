@@ -1,6 +1,19 @@
 import type { CountingMethod, Rule } from './rule.ts';
 import type { Exception, UncountedList } from './uncounted.ts';
 
+/** How a program's days make a week. */
+export interface ProgramWeek {
+  /** The day that it begins with, 1 Monday to 7 Sunday (ISO 8601). */
+  readonly begins: number;
+  /** The most points that are left of a day and may be eaten on another of its week; 0 where they are lost. */
+  readonly carriesOver: number;
+  /** Whether a day adds what was rounded, or rounds what was added. */
+  readonly adds: 'rounded' | 'raw';
+}
+
+/** A week as most programs have it. */
+export const USUAL_WEEK: ProgramWeek = { begins: 1, carriesOver: 0, adds: 'rounded' };
+
 /** One immutable revision of a program. Programs are marked by letters, never by a colour. */
 export interface Program {
   readonly id: string;
@@ -18,6 +31,7 @@ export interface Program {
   readonly allowance: number;
   readonly reserve: number;
   readonly floor: number;
+  readonly week: ProgramWeek;
 }
 
 /** Points the cook knows for an amount of a food. Linear; overrides rule and list. */

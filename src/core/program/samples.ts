@@ -1,7 +1,7 @@
 import type { FoodState } from '../food/food.ts';
-import type { Program } from './program.ts';
+import { type Program, USUAL_WEEK } from './program.ts';
 import type { Rule } from './rule.ts';
-import type { Exclusion, UncountedEntry, UncountedList } from './uncounted.ts';
+import { anyFood, type Exclusion, type UncountedEntry, type UncountedList } from './uncounted.ts';
 
 /** One point per 45 of energy, corrected for what fills and what does not. */
 const RULE: Rule = {
@@ -15,11 +15,8 @@ const RULE: Rule = {
 
 const ids = (text: string): string[] => text.split(/\s+/).filter(Boolean);
 const foods = (words: string, text: string): UncountedEntry => ({
-  words,
+  ...anyFood(words),
   foods: ids(text),
-  kinds: [],
-  states: null,
-  kcalAtMost: null,
 });
 
 /** They win over every list. */
@@ -90,11 +87,10 @@ const FRESH: readonly FoodState[] = ['raw', 'frozen'];
 const WATERY: UncountedList = {
   entries: [
     {
-      words: 'fresh plant food, nothing added',
-      foods: [],
+      ...anyFood('fresh plant food, nothing added'),
       kinds: ['plant'],
       states: FRESH,
-      kcalAtMost: 45,
+      atMost: { kcal: 45 },
     },
     foods('lemon or lime juice as seasoning', 'lemon-juice lime-juice'),
   ],
@@ -115,6 +111,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     allowance: 38,
     reserve: 20,
     floor: 30,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-larder',
@@ -128,6 +125,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     allowance: 27,
     reserve: 30,
     floor: 21,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-harvest',
@@ -141,6 +139,7 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     allowance: 31,
     reserve: 14,
     floor: 24,
+    week: USUAL_WEEK,
   },
   {
     id: 'program-house',
@@ -154,5 +153,6 @@ export const SAMPLE_PROGRAMS: readonly Program[] = [
     allowance: 29.5,
     reserve: 25,
     floor: 23,
+    week: USUAL_WEEK,
   },
 ];

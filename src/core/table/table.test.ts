@@ -8,6 +8,7 @@ const eater = (id: string, programId: string | null, rest: Partial<Eater> = {}):
   name: id,
   programId,
   exceptions: [],
+  allowance: null,
   allergies: [],
   avoids: [],
   ratherNot: [],

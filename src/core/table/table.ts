@@ -23,6 +23,8 @@ export interface Eater {
   /** null: eats along and does not count. */
   readonly programId: string | null;
   readonly exceptions: readonly Exception[];
+  /** Points a day, where it is another than the program's; null for that. */
+  readonly allowance: number | null;
   readonly allergies: readonly Allergen[];
   /** Foods this eater avoids, in words or by food id. */
   readonly avoids: readonly string[];

@@ -13,6 +13,7 @@ import * as region from './migrations/0006-region.ts';
 import * as facts from './migrations/0007-facts.ts';
 import * as dish from './migrations/0008-dish.ts';
 import * as hand from './migrations/0009-hand.ts';
+import * as programs from './migrations/0010-programs.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -27,6 +28,7 @@ const MIGRATIONS = {
   '0007-facts': facts,
   '0008-dish': dish,
   '0009-hand': hand,
+  '0010-programs': programs,
 };
 
 /** The database and the connection under it. */

@@ -25,6 +25,7 @@ export interface Database {
     position: number;
     name: string;
     program_id: string | null;
+    allowance: number | null;
     exceptions: string;
     allergies: string;
     avoids: string;
@@ -43,6 +44,8 @@ export interface Database {
     body: string;
     created_at: string;
   };
+  /** Own programs that were taken away. */
+  program_removed: { household_id: string; program_id: string; removed_at: string };
   pin: RevisionColumn & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
   recipe: {
     id: string;

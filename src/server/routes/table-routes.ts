@@ -3,8 +3,12 @@ import { API } from '../../contract/api.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import { serve } from '../http/serve-route.ts';
 
-/** What a household says and plans at its table: verdicts, swaps of its own, feasts. */
+/** What a household says and plans at its table: programs, verdicts, swaps of its own, feasts. */
 export function tableRoutes(api: Router): void {
+  serve(api, API.removedPrograms, ({ store }) => store.programs.removed());
+  serve(api, API.putProgram, ({ store, body, ifMatch }) => store.programs.put(body, ifMatch));
+  serve(api, API.removeProgram, ({ store, params }) => store.programs.remove(params.id));
+  serve(api, API.restoreProgram, ({ store, params }) => store.programs.restore(params.id));
   serve(api, API.verdicts, ({ store }) => store.verdicts.list());
   serve(api, API.putVerdict, ({ store, body }) => store.verdicts.put(body));
   serve(api, API.removeVerdict, ({ store, params }) =>

@@ -9,6 +9,7 @@ import { invalid, notFound, stale } from '../../core/errors.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Entry } from '../../core/history/entry.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
+import type { Program } from '../../core/program/program.ts';
 import { judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
@@ -29,10 +30,11 @@ import { kitchenFor } from './kitchen.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
+import * as programWriting from './program-writing.ts';
 import { RECIPE_HEADS } from './recipe-head-shelf.ts';
 import { recipeList } from './recipe-list.ts';
 import { recipePage } from './recipe-page.ts';
-import { foodsUsed, recipesUsing } from './recipe-rows.ts';
+import { foodsInRecipes, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
@@ -82,7 +84,7 @@ export async function householdStore(context: StoreContext, householdId: string)
       page: (id: string) => recipePage(s, id),
       add: (recipe: NewRecipe) => addRecipe(s, recipe),
       using: (foodId: string) => recipesUsing(s, foodId),
-      foodsUsed: () => foodsUsed(s),
+      foodsUsed: () => foodsInRecipes(s),
     },
     versions: {
       get: (id: string) => getVersion(s, id),
@@ -109,6 +111,12 @@ export async function householdStore(context: StoreContext, householdId: string)
         entry: Parameters<typeof feasts.takeForFeast>[3],
         dishes: readonly feasts.TakenDish[],
       ) => feasts.takeForFeast(s, id, on, entry, dishes),
+    },
+    programs: {
+      put: (program: Program, expected: number | null) => programWriting.putProgram(s, program, expected),
+      remove: (id: string) => programWriting.removeProgram(s, id),
+      restore: (id: string) => programWriting.restoreProgram(s, id),
+      removed: () => programWriting.removedPrograms(s),
     },
     swaps: () => ownSwapsOf(s),
     verdicts: {

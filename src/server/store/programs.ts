@@ -42,8 +42,12 @@ export async function syncSamplePrograms(db: Db, now: string): Promise<void> {
   }
 }
 
-/** The newest revision of every program a household can use, in the order of the samples. */
-export async function programsOf(s: Scope): Promise<Program[]> {
+/**
+ * The newest revision of every program a household can use, in the order of the samples, own ones by their names.
+ *
+ * @param which those it has, or those of its own that were taken away
+ */
+export async function programsOf(s: Scope, which: 'there' | 'removed' = 'there'): Promise<Program[]> {
   const rows = await s.db
     .selectFrom('program_revision as p')
     .selectAll()
@@ -54,6 +58,9 @@ export async function programsOf(s: Scope): Promise<Program[]> {
         .select((e) => e.fn.max('q.revision').as('r'))
         .whereRef('q.program_id', '=', 'p.program_id'),
     )
+    .where('program_id', which === 'there' ? 'not in' : 'in', (eb) =>
+      eb.selectFrom('program_removed').select('program_id').where('household_id', '=', s.householdId),
+    )
     .execute();
   const order = (id: string): number => {
     const i = SAMPLE_PROGRAMS.findIndex((p) => p.id === id);
@@ -63,5 +70,5 @@ export async function programsOf(s: Scope): Promise<Program[]> {
     rows,
     (r) => `program ${r.program_id}`,
     (r) => programOf(r.body),
-  ).sort((a, b) => order(a.id) - order(b.id));
+  ).sort((a, b) => order(a.id) - order(b.id) || a.name.localeCompare(b.name));
 }

@@ -64,7 +64,7 @@ export async function recipesUsing(s: Scope, foodId: string): Promise<{ id: stri
 }
 
 /** In how many recipes of the household each food is, as they are written. What is in none is not among them. */
-export async function foodsUsed(s: Scope): Promise<{ foodId: string; recipes: number }[]> {
+export async function foodsInRecipes(s: Scope): Promise<{ foodId: string; recipes: number }[]> {
   return s.db
     .selectFrom('recipe')
     .innerJoin('version', 'version.recipe_id', 'recipe.id')

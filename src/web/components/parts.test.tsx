@@ -28,6 +28,7 @@ const table: OpenHousehold = {
       name: 'Berta',
       programId: 'program-harvest',
       exceptions: [],
+      allowance: null,
       allergies: [],
       avoids: [],
       ratherNot: [],

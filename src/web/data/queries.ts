@@ -51,6 +51,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await startingWith(home);
       return;
     case 'eaters':
+    case 'programs':
     case 'pins':
       await mutate(home);
       return;

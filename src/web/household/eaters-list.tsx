@@ -47,7 +47,7 @@ export function EatersList() {
               <span className={program ? 'mark' : 'inline-block min-w-[2.4rem] text-center text-soft'}>
                 {program?.mark ?? '–'}
               </span>
-              <span className="min-w-52 flex-1">
+              <span className="min-w-[min(13rem,100%)] flex-1">
                 <span className="font-bold">{e.name}</span>
                 <span className="block text-sm text-soft">{factsOf(e, program, foodName).join(' · ')}</span>
               </span>
@@ -92,6 +92,7 @@ const newEater = (program: Program | undefined): Eater => ({
   name: '',
   programId: program?.id ?? null,
   exceptions: [],
+  allowance: null,
   allergies: [],
   avoids: [],
   ratherNot: [],

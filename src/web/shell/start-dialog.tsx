@@ -56,6 +56,7 @@ export default function StartDialog({ taken, onClose }: StartDialogProps) {
           name: p.name.trim(),
           programId: p.programId || null,
           exceptions: [],
+          allowance: null,
           allergies: [],
           avoids: [],
           ratherNot: [],
