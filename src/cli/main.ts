@@ -10,8 +10,8 @@ import { waysCommand } from './ways-command.ts';
 const USAGE = `imbiss: the engine without a screen
 
   parse  FILE|- [--explain] [--json]
-  score  FILE|- [--servings N] [--program MARK | --rule rule.json] [--by ingredients|serving|items] [--json]
-  ways   FILE|- --eater MARK=POINTS [--eater …] [--servings N] [--kcal N] [--protein G] [--sodium MG] [--min-grams G]
+  score  FILE|- [--servings N] [--program MARK|FILE | --rule rule.json] [--by ingredients|serving|items] [--json]
+  ways   FILE|- --eater MARK=POINTS [--eater …] [--program FILE] [--servings N] [--kcal N] [--protein G] [--sodium MG] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]
          [--explain] [--json]
          (all three: --units us|label|metric for cups and spoons, --region us|gb for words;

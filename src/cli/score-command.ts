@@ -1,4 +1,3 @@
-import { type RuleFile, RuleFileSchema } from '../contract/program.ts';
 import { readPasted, recipeMeant } from '../contract/read-pasted.ts';
 import { type Score, scoreRecipe } from '../core/counting/score-recipe.ts';
 import { sureWords } from '../core/counting/stair-words.ts';
@@ -6,14 +5,11 @@ import { indexFoods } from '../core/food/match-food.ts';
 import type { PageLanguage, RecipeText } from '../core/page/recipe-text.ts';
 import { MOST_SERVINGS } from '../core/program/count.ts';
 import { formatPoints } from '../core/program/format-points.ts';
-import { type Program, USUAL_WEEK } from '../core/program/program.ts';
 import { COUNTING_METHODS, type CountingMethod } from '../core/program/rule.ts';
-import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
-import { anyFood } from '../core/program/uncounted.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
 import { foodsIn, systemOf } from './parse-command.ts';
-import { readText } from './read-text.ts';
+import { programsAsked } from './program-flags.ts';
 
 /** `score`: a recipe counted under the sample programs, one of them, or a rule of one's own. */
 export function scoreCommand(text: string, flags: Flags): string {
@@ -79,68 +75,6 @@ function methodFlag(flags: Flags): CountingMethod | null {
   if (flags.by === undefined) return null;
   if (COUNTING_METHODS.includes(flags.by as CountingMethod)) return flags.by as CountingMethod;
   throw new CliError(`--by ${flags.by} is not a way of counting.`, `Use one of ${COUNTING_METHODS.join(', ')}.`);
-}
-
-function programsAsked(flags: Flags): readonly Program[] {
-  if (flags.rule !== undefined && flags.program !== undefined) {
-    throw new CliError('--program and --rule exclude each other.', 'Give one of them.');
-  }
-  if (flags.rule !== undefined) return [programOfRule(readText(flags.rule))];
-  if (flags.program === undefined) return SAMPLE_PROGRAMS;
-  const mark = flags.program.toUpperCase();
-  const program = SAMPLE_PROGRAMS.find((p) => p.mark === mark);
-  if (program) return [program];
-  throw new CliError(
-    `There is no program ${flags.program}.`,
-    `The programs are ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}.`,
-  );
-}
-
-/** A program of one's own, from the JSON of a rule. @throws CliError */
-export function programOfRule(text: string): Program {
-  let rule: RuleFile;
-  try {
-    rule = RuleFileSchema.parse(JSON.parse(text));
-  } catch (e) {
-    const issue = (e as { issues?: { path: PropertyKey[]; message: string }[] }).issues?.[0];
-    throw new CliError(
-      'The rule cannot be read.',
-      issue ? `${issue.path.join('.')}: ${issue.message}` : 'It is not JSON.',
-    );
-  }
-  const { uncounted } = rule;
-  const borrowed = typeof uncounted === 'string' ? SAMPLE_PROGRAMS.find((p) => p.mark === uncounted) : undefined;
-  if (typeof uncounted === 'string' && !borrowed) {
-    throw new CliError(
-      `There is no uncounted list ${uncounted}.`,
-      `Name one of ${SAMPLE_PROGRAMS.map((p) => p.mark).join(', ')}, or food ids.`,
-    );
-  }
-  const ownList = {
-    entries: Array.isArray(uncounted) && uncounted.length > 0 ? [{ ...anyFood('on the list'), foods: uncounted }] : [],
-    exclusions: [],
-  };
-  return {
-    id: 'own-rule',
-    revision: 1,
-    mark: rule.mark,
-    name: rule.name,
-    idea: '',
-    rule: {
-      coefficients: rule.coefficients,
-      per: rule.per,
-      caps: rule.caps,
-      step: rule.step,
-      rounding: rule.rounding,
-      floorAt: rule.floorAt,
-    },
-    by: rule.by,
-    list: borrowed?.list ?? ownList,
-    allowance: 0,
-    reserve: 0,
-    floor: 0,
-    week: USUAL_WEEK,
-  };
 }
 
 function scoreInWords(s: Score): string {

@@ -9,8 +9,8 @@ import type { Swap } from '../core/swap/swap.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
+import { ownPrograms } from './program-flags.ts';
 import { readText } from './read-text.ts';
-import { programOfRule } from './score-command.ts';
 
 /** A program with the most points of a serving. */
 export interface PointsTarget {
@@ -78,7 +78,7 @@ export function ownSwaps(file: string | undefined): Swap[] {
 
 /** What is to be reached, from flags: each mark once. @throws CliError */
 export function targetsOf(flags: Flags): PointsTarget[] {
-  const programs = [...SAMPLE_PROGRAMS, ...(flags.rule === undefined ? [] : [programOfRule(readText(flags.rule))])];
+  const programs = [...ownPrograms(flags), ...SAMPLE_PROGRAMS];
   const known = programs.map((p) => p.mark).join(', ');
   const targets = (flags.eater ?? []).map((e): PointsTarget => {
     const m = /^([^=]+)=(\d+(?:\.\d+)?)$/.exec(e);

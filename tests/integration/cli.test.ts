@@ -5,6 +5,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { cli } from '../../src/cli/main.ts';
 import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from '../../src/contract/cli.ts';
 import { ProblemSchema } from '../../src/contract/problem.ts';
+import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
+import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
 
 let dir: string;
 beforeAll(() => {
@@ -266,6 +268,44 @@ describe('score', () => {
     expect((await imbiss(['parse', path, '--json'])).out).toContain('crème fraîche');
     writeFileSync(path, Buffer.from('\ufeff1 egg', 'utf16le'));
     expect((await imbiss(['parse', path, '--json'])).out).toContain('1 egg');
+  });
+});
+
+describe("a program of one's own, as a file", () => {
+  const { id: _, revision: __, ...ledger } = SAMPLE_PROGRAMS[0]!;
+  const own = { v: 1, ...ledger, mark: 'GR', name: 'Booklet', rule: { ...ledger.rule, per: 22.5 } };
+  it('counts and searches as the one that it was copied from, by its own numbers', async () => {
+    const program = file('own-program.json', JSON.stringify(own));
+    const stew = file('stew.txt', STEW);
+    const [mine] = JSON.parse((await imbiss(['score', stew, '--program', program, '--json'])).out).programs;
+    const [theirs] = JSON.parse((await imbiss(['score', stew, '--program', 'LE', '--json'])).out).programs;
+    expect(mine.mark).toBe('GR');
+    // Half of what a point costs, twice the points: the list, the caps and the floor are the same.
+    expect(mine.raw).toBeCloseTo(theirs.raw * 2, 9);
+    const ways = await imbiss(['ways', stew, '--program', program, '--eater', 'GR=4', '--json']);
+    expect(ways.status).toBe(0);
+    expect(ways.out).toContain('GR');
+  });
+  it('equals the same rule given as a rule, over the whole pantry', async () => {
+    const bare = { ...own, list: { entries: [], exclusions: [] } };
+    const program = file('bare.json', JSON.stringify(bare));
+    const rule = file('bare-rule.json', JSON.stringify({ mark: 'GR', name: 'Booklet', ...own.rule }));
+    const lines = SHIPPED_FOODS.slice(0, 300).map((f) => `100 g ${f.name}`);
+    const pantry = file('pantry.txt', ['All', 'Serves 1', 'Ingredients', ...lines].join('\n'));
+    const raw = async (flag: string, path: string) =>
+      JSON.parse((await imbiss(['score', pantry, flag, path, '--json'])).out).programs[0].raw;
+    expect(Math.abs((await raw('--program', program)) - (await raw('--rule', rule)))).toBeLessThan(1e-9);
+  });
+  it.each([
+    ['is no program file', '{"v": 1, "mark": "GR"}', /The program cannot be read/],
+    ['is no JSON', 'mark: GR', /not JSON/],
+    ['counts nothing', JSON.stringify({ ...own, rule: { ...own.rule, coefficients: {} } }), /at least one nutrient/],
+    ['has a cap below 0', JSON.stringify({ ...own, rule: { ...own.rule, caps: { fibre: -2 } } }), /cannot be below 0/],
+  ])('says what is wrong with one that %s', async (_, text, words) => {
+    const { status, err } = await imbiss(['score', file('stew.txt', STEW), '--program', file('bad.json', text)]);
+    expect(status).not.toBe(0);
+    expect(err).toMatch(words);
+    expect(err).not.toMatch(/at .*\.ts:/);
   });
 });
 
