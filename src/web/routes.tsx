@@ -88,6 +88,26 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pantry/food-page.tsx')).FoodPage }),
           },
           {
+            path: 'programs',
+            loader: asksFor((h) => askEarly(API.removedPrograms, { h })),
+            lazy: async () => ({ Component: (await import('./programs/programs-page.tsx')).ProgramsPage }),
+          },
+          {
+            path: 'programs/compare',
+            loader: asksFor(pantry),
+            lazy: async () => ({ Component: (await import('./programs/programs-apart-page.tsx')).ProgramsApartPage }),
+          },
+          {
+            path: 'programs/:program',
+            loader: asksFor(pantry),
+            lazy: async () => ({ Component: (await import('./programs/program-page.tsx')).ProgramPage }),
+          },
+          {
+            path: 'programs/:program/change',
+            loader: asksFor(pantry),
+            lazy: async () => ({ Component: (await import('./programs/program-editor.tsx')).ProgramEditorPage }),
+          },
+          {
             path: 'household',
             loader: asksFor(() => askEarly(API.households, {})),
             lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),

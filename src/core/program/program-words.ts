@@ -37,6 +37,28 @@ export function ruleWords(rule: Rule): string {
 export const allowanceWords = (p: Pick<Program, 'allowance' | 'reserve' | 'floor'>): string =>
   `${formatPoints(p.allowance)} a day, ${formatPoints(p.reserve)} reserve a week, not below ${formatPoints(p.floor)}`;
 
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+/** The days that a week may begin with, in words, the first is 1. */
+export const WEEK_BEGINS: readonly string[] = WEEKDAYS;
+
+/** How a program's days make a week, as a sentence. */
+export function weekWords({ begins, carriesOver, adds }: Program['week']): string {
+  const over =
+    carriesOver === 0
+      ? 'nothing left of a day is carried on'
+      : `up to ${formatPoints(carriesOver)} left of a day go on`;
+  const sum = adds === 'rounded' ? 'a day adds rounded points' : 'a day is added first and rounded then';
+  return `The week begins on ${WEEKDAYS[begins - 1]!}; ${over}; ${sum}.`;
+}
+
+/** By which way a program counts a serving, as a sentence. */
+export const methodWords = (by: Program['by']): string =>
+  ({
+    ingredients: 'A serving is the sum of its ingredients, rounded once.',
+    serving: 'A serving is counted as one food, from its whole nutrition.',
+    items: 'Every ingredient is rounded for itself, then added.',
+  })[by];
+
 /** The food of an id by its name, for lists; null where nobody knows it. */
 type NameOf = (id: string) => string | null;
 

@@ -5,6 +5,7 @@ import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../../core/food/nutrie
 import { compareWays } from '../../core/program/compare-methods.ts';
 import { type Explanation, explainCount } from '../../core/program/explain-count.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
+import { roundingWords } from '../../core/program/rounding-words.ts';
 import { hasCaps, type Rule } from '../../core/program/rule.ts';
 import { stairOf } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
@@ -88,11 +89,6 @@ export function ExplainDialog({ version, count, eater, place, onCut, onClose }: 
       <MethodList ways={ways} mark={program.mark} />
     </Modal>
   );
-}
-
-function roundingWords(rule: Rule): string {
-  const step = rule.step === 1 ? 'whole point' : 'half point';
-  return rule.rounding === 'nearest' ? `rounded once to the nearest ${step}` : `rounded ${rule.rounding} to a ${step}`;
 }
 
 function formulaWords(rule: Rule): string {

@@ -23,6 +23,7 @@ export const useRecipe = (h: string, id: string) => useAnswer(API.recipe, { h, i
 export const readRecipePage = (h: string, id: string) => ask(API.recipe, { h, id });
 export const useFeasts = (h: string) => useAnswer(API.feasts, { h }, LOOKED_AT_AGAIN);
 export const useOwnFoods = (h: string) => useAnswer(API.ownFoods, { h });
+export const useRemovedPrograms = (h: string) => useAnswer(API.removedPrograms, { h });
 /** In how many recipes each food is. */
 export const useFoodsUsed = (h: string) => useAnswer(API.foodsUsed, { h }, LOOKED_AT_AGAIN);
 export const useCorrection = (h: string, food: string) => useAnswer(API.correction, { h, id: food });
@@ -51,9 +52,11 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await startingWith(home);
       return;
     case 'eaters':
-    case 'programs':
     case 'pins':
       await mutate(home);
+      return;
+    case 'programs':
+      await Promise.all([mutate(home), mutate(addressOf(API.removedPrograms, { h }))]);
       return;
     case 'recipes':
     case 'versions':
@@ -85,6 +88,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
 }
 
 export const refresh = {
+  table: (h: string) => refreshAfter(h, 'programs'),
   stock: (h: string) => refreshAfter(h, 'stock'),
   households: () => mutate(addressOf(API.households, {})),
   pantry: (h: string) => refreshAfter(h, 'foods'),

@@ -2,11 +2,13 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { EaterSchema } from '../../contract/household.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { allowanceWords, ruleWords } from '../../core/program/program-words.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { AllergenBoxes } from '../components/allergen-boxes.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';
+import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { AvoidFields } from './avoid-fields.tsx';
 import { ExceptionFields } from './exception-fields.tsx';
@@ -26,8 +28,9 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
   });
   const programId = form.watch('programId');
   const program = programs.find((p) => p.id === programId);
-  const [exceptions, allergies, avoids, ratherNot = [], notOnTop = []] = form.watch([
+  const [exceptions, allowance = null, allergies, avoids, ratherNot = [], notOnTop = []] = form.watch([
     'exceptions',
+    'allowance',
     'allergies',
     'avoids',
     'ratherNot',
@@ -68,6 +71,18 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
             <p className="mt-2 text-soft text-sm">
               {ruleWords(program.rule)} {allowanceWords(program)}
             </p>
+            <NumberField
+              label="Points a day, if they are others"
+              className="mt-3 max-w-60"
+              placeholder={formatPoints(program.allowance)}
+              value={allowance}
+              onValue={(points) => form.setValue('allowance', points)}
+            />
+            {errors.allowance && (
+              <p role="alert" className="text-beet text-sm">
+                Points a day: {errors.allowance.message}.
+              </p>
+            )}
             <ExceptionFields exceptions={exceptions} onChange={(x) => form.setValue('exceptions', x)} />
           </>
         )}

@@ -100,7 +100,9 @@ const newEater = (program: Program | undefined): Eater => ({
 });
 
 const factsOf = (e: Eater, program: Program | undefined, foodName: (id: string) => string): string[] => [
-  program ? `${program.name}: ${allowanceWords(program)}` : 'eats along, does not count',
+  program
+    ? `${program.name}: ${allowanceWords({ ...program, allowance: e.allowance ?? program.allowance })}`
+    : 'eats along, does not count',
   ...e.exceptions.map((x) => `${foodName(x.foodId)} ${x.uncounted ? 'uncounted' : 'counts'}`),
   ...e.allergies.map((a) => `allergic to ${ALLERGEN_WORDS[a]}`),
   ...e.avoids.map((a) => `avoids ${a}`),

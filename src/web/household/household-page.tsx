@@ -3,7 +3,6 @@ import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
 import { Keeping } from './keeping.tsx';
 import { OnAPhone } from './on-a-phone.tsx';
-import { ProgramsList } from './programs-list.tsx';
 import { Settings } from './settings.tsx';
 
 /** Who eats here and how the household keeps house. */
@@ -13,7 +12,6 @@ export function HouseholdPage() {
       <PageTitle of={['Household']} />
       <h1 className="text-3xl">Household</h1>
       <EatersList />
-      <ProgramsList />
       <Settings />
       <DemoAndOwn />
       <OnAPhone />

@@ -50,7 +50,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
             Household
           </Command.Item>
           <Command.Item
-            onSelect={() => go('household#programs')}
+            onSelect={() => go('programs')}
             keywords={[
               'points',
               'rule',
@@ -62,6 +62,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           >
             Programs: their rules and what they do not count
           </Command.Item>
+          <Command.Item onSelect={() => go('programs/compare')}>Two programs side by side</Command.Item>
           <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
           <Command.Item
             onSelect={() => {

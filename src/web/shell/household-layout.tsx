@@ -1,3 +1,4 @@
+import { Search } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { Toaster } from 'sonner';
@@ -18,6 +19,7 @@ const LazyKeysDialog = lazy(() => import('./keys-dialog.tsx'));
 const PLACES = [
   { to: 'recipes', name: 'Recipes' },
   { to: 'pantry', name: 'Pantry' },
+  { to: 'programs', name: 'Programs' },
   { to: 'household', name: 'Household' },
 ] as const;
 
@@ -58,10 +60,10 @@ export function HouseholdLayout() {
         To the content
       </a>
       <div className="min-h-dvh print:block! print:min-h-0 md:grid md:grid-cols-[9.25rem_1fr]">
-        <header className="no-print flex flex-wrap items-center gap-x-0.5 border-ink border-b px-2 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
+        <header className="no-print flex items-center border-ink border-b px-1.5 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
           <NavLink
             to={`/h/${household}/recipes`}
-            className="press flex items-center justify-center gap-2 md:mb-6 md:justify-start"
+            className="press flex items-center justify-center gap-2 max-[26rem]:hidden md:mb-6 md:justify-start"
             aria-label="Imbiss, to the recipes"
           >
             <Mark className="size-7 md:size-8" />
@@ -69,12 +71,12 @@ export function HouseholdLayout() {
               Imbiss
             </span>
           </NavLink>
-          <nav aria-label="Places" className="flex flex-1 flex-wrap gap-0.5 sm:gap-1 md:flex-none md:flex-col">
+          <nav aria-label="Places" className="flex min-w-0 flex-1 flex-wrap sm:gap-1 md:flex-none md:flex-col">
             {PLACES.map((p) => (
               <NavLink
                 key={p.to}
                 to={`/h/${household}/${p.to}`}
-                className="rounded-lg px-2 py-1.5 hover:bg-beet-wash sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+                className="rounded-lg px-[min(2vw,0.625rem)] py-1.5 hover:bg-beet-wash aria-[current=page]:bg-ink aria-[current=page]:text-paper"
               >
                 {p.name}
               </NavLink>
@@ -82,10 +84,13 @@ export function HouseholdLayout() {
           </nav>
           <button
             type="button"
-            className="rounded-lg px-2 py-1.5 text-left sm:px-2.5 text-soft hover:bg-beet-wash"
+            className="rounded-lg px-[min(2vw,0.625rem)] py-1.5 text-left text-soft hover:bg-beet-wash"
             onClick={() => setMenu(true)}
           >
-            Find <span className="hidden text-sm md:inline">Ctrl K</span>
+            <Search size={20} className="sm:hidden" aria-hidden="true" />
+            <span className="max-sm:sr-only">
+              Find <span className="hidden text-sm md:inline">Ctrl K</span>
+            </span>
           </button>
           <div className="mt-auto hidden md:block">
             <AtTheTable table={table} />

@@ -1,5 +1,6 @@
 import { useHousehold } from '../../context/household-context.ts';
 import { useOwnFoods, usePantry } from '../../data/queries.ts';
+import { saveFile } from '../../kit/save-file.ts';
 import { PantryHead } from '../pantry-head.tsx';
 import { ImportPreview } from './import-preview.tsx';
 import { useCsvImport } from './use-csv-import.ts';
@@ -18,18 +19,18 @@ export function FilesPage() {
       <section aria-label="Out" className="mt-5">
         <h2 className="text-xl">Out</h2>
         <div className="mt-2 flex flex-wrap gap-2">
-          <button type="button" className="btn" onClick={() => save('imbiss-foods.csv', foodsCsv(pantry))}>
+          <button type="button" className="btn" onClick={() => saveCsv('imbiss-foods.csv', foodsCsv(pantry))}>
             All foods
           </button>
           <button
             type="button"
             className="btn"
             disabled={own.length === 0}
-            onClick={() => save('imbiss-own-foods.csv', foodsCsv(own))}
+            onClick={() => saveCsv('imbiss-own-foods.csv', foodsCsv(own))}
           >
             Your own foods ({own.length})
           </button>
-          <button type="button" className="btn" onClick={() => save('imbiss-measures.csv', measuresCsv(pantry))}>
+          <button type="button" className="btn" onClick={() => saveCsv('imbiss-measures.csv', measuresCsv(pantry))}>
             All measures
           </button>
         </div>
@@ -71,11 +72,4 @@ export function FilesPage() {
   );
 }
 
-function save(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-  const a = document.createElement('a');
-  a.href = url;
-  a.download = name;
-  a.click();
-  URL.revokeObjectURL(url);
-}
+const saveCsv = (name: string, text: string): void => saveFile(name, text, 'text/csv');
