@@ -1,0 +1,112 @@
+import { readFile } from 'node:fs/promises';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { choose, expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
+import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
+
+let imbiss: SharedImbiss;
+beforeAll(async () => {
+  imbiss = await sharedImbiss('programs');
+});
+afterAll(() => imbiss.stop());
+
+describe("a program of one's own", () => {
+  it('is copied, changed, given to an eater, moves every recipe, and is taken back', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 }, acceptDownloads: true });
+    const { page, errors } = await openPage(context);
+    const points = async (): Promise<number[]> => {
+      const { rows } = await (await fetch(`${imbiss.api}/recipes?order=title&limit=30`)).json();
+      return rows.map((r: { points: { points: number }[] }) => r.points[0]!.points);
+    };
+    const before = await points();
+
+    // From the rail to a copy of one's own.
+    await page.goto(`${imbiss.home}/recipes`);
+    await page.getByRole('link', { name: 'Programs' }).click();
+    await expectAccessible(page, 'programs');
+    await page.getByRole('link', { name: /Ledger/ }).click();
+    await page.getByText('1 point for every 45 of:').first().waitFor();
+    await page.getByLabel('Does it count?').fill('2 cloves garlic');
+    await page.getByText('garlic does not count: garlic.').waitFor();
+    await expectAccessible(page, 'a program');
+    await page.getByRole('button', { name: 'Copy it' }).click();
+    await page.getByRole('heading', { name: 'Change Ledger, our own' }).waitFor();
+
+    // Two numbers and an entry of the list; what cannot be is said, and nothing is lost.
+    await page.getByLabel('Name').fill("Grandmother's booklet");
+    await page.getByLabel('1 point for every').fill('0');
+    await page.getByRole('button', { name: 'Save the program' }).click();
+    await page.getByText('"1 point for every" must be above 0.').waitFor();
+    expect(await page.getByLabel('Name').inputValue()).toBe("Grandmother's booklet");
+    await page.getByLabel('1 point for every').fill('22,5');
+    await page.getByLabel('Times a g of fibre').fill('-3');
+    await page.getByRole('button', { name: 'Something that does not count' }).click();
+    const entry = page.getByRole('dialog', { name: 'What does not count' });
+    await choose(page, 'A kind of food', 'breast of poultry');
+    await choose(page, 'Only with little of, in 100 g', 'fat');
+    await entry.getByText('Breast of poultry, with at most 7 g fat in 100 g.').waitFor();
+    await expectAccessible(page, 'an entry of a list');
+    await entry.getByRole('button', { name: 'Put it on the list' }).click();
+    await page.getByText('breast of poultry, with at most 7 g fat in 100 g').first().waitFor();
+    await expectAccessible(page, 'changing a program');
+    await page.getByRole('button', { name: 'Save the program' }).click();
+    await page.getByRole('heading', { name: /· Grandmother's booklet/ }).waitFor();
+    await page.getByLabel('Does it count?').fill('150 g chicken breast');
+    await page.getByText('does not count: breast of poultry').waitFor();
+
+    // As a file, and in again under another mark.
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a file' }).click(),
+    ]);
+    const text = await readFile(await download.path(), 'utf8');
+    expect(JSON.parse(text)).toMatchObject({ v: 1, rule: { per: 22.5 } });
+
+    // Given to Runa, every recipe of hers moves; the way back brings each number back.
+    await choose(page, 'Who shall count by it', 'Runa');
+    await page.getByText('Runa counts by it.').waitFor();
+    await expect.poll(points, { timeout: 20_000 }).not.toEqual(before);
+    // A point is dearer by half: a recipe that is mostly of what counts costs twice as much.
+    await expect
+      .poll(async () => Math.max(...(await points()).map((p, i) => p / Math.max(1, before[i]!))))
+      .toBeGreaterThan(1.6);
+    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await page.getByText('Nobody counts by it yet.').waitFor();
+    await expect.poll(points, { timeout: 20_000 }).toEqual(before);
+
+    // Who counts by it is asked what they count by then; the way back brings program and eater.
+    await choose(page, 'Who shall count by it', 'Runa');
+    await page.getByText('Runa counts by it.').waitFor();
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
+    await page.getByRole('dialog').getByText('What Runa counts by then').waitFor();
+    await expectAccessible(page, 'removing a program');
+    await page.getByRole('button', { name: 'Remove it' }).click();
+    await page.getByRole('button', { name: /^Bring back Grandmother's booklet/ }).waitFor();
+    await expect.poll(points, { timeout: 20_000 }).toEqual(before);
+    await page.getByRole('button', { name: /^Bring back Grandmother's booklet/ }).click();
+    await page.getByRole('link', { name: /Grandmother's booklet/ }).waitFor();
+
+    // Two over the pantry.
+    await page.getByRole('link', { name: 'Two programs side by side, over the whole pantry' }).click();
+    await page.getByText('count otherwise').waitFor();
+    await expectAccessible(page, 'two programs');
+
+    // A file that is none says so; the one that was saved comes in.
+    await page.goto(`${imbiss.home}/programs`);
+    const file = page.locator('input[type=file]');
+    await file.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"v":1}') });
+    await page.getByText('This file is no program').waitFor();
+    await file.setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await page.getByText('Nobody counts by it yet.').waitFor();
+    await page.getByText('1 point for every 22.5 of:').first().waitFor();
+
+    // On a phone.
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectNoSideways(page, 'a program on a phone');
+    await page.getByRole('link', { name: 'Change it' }).click();
+    await page.getByRole('button', { name: 'Save the program' }).last().waitFor();
+    await expectNoSideways(page, 'changing a program on a phone');
+    await expectAccessible(page, 'changing a program on a phone');
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+});
