@@ -28,6 +28,7 @@ export class Simplex {
   #z: Float64Array;
   #solved = false;
   #least = 0;
+  #centre: number[] = [];
 
   /** @param most the most that each variable may be */
   constructor(most: readonly number[]) {
@@ -72,6 +73,20 @@ export class Simplex {
     return -this.#least;
   }
 
+  /** After `solve`: the point from which every row has at least `room`. */
+  get centre(): readonly number[] {
+    return this.#centre;
+  }
+
+  /** Every row and bound of the variables, as `row · x ≤ b`, without what may be missed. */
+  inequalities(): { readonly rows: Float64Array[]; readonly b: Float64Array } {
+    const kept = [...this.#b.keys()].filter((i) => i < 2 * this.#k || i > 2 * this.#k + 1);
+    return {
+      rows: kept.map((i) => Float64Array.from(this.#a.slice(i * this.#n, i * this.#n + this.#k))),
+      b: Float64Array.from(kept.map((i) => this.#b[i]!)),
+    };
+  }
+
   /** Whether all rows can hold together. From then on `maximise` may be asked. */
   solve(): boolean {
     const t = this.#k;
@@ -88,6 +103,7 @@ export class Simplex {
     goal[t] = -1;
     this.#climb(goal);
     this.#least = this.#z[t]!;
+    this.#centre = this.point;
     if (this.#least > HOLDS) return false;
     this.#b[closing] = Math.max(0, this.#least);
     this.#solved = true;
