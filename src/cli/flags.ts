@@ -21,6 +21,11 @@ const OPTIONS = {
   have: { type: 'string', multiple: true },
   swaps: { type: 'string' },
   recipe: { type: 'string' },
+  about: { type: 'string' },
+  label: { type: 'string' },
+  amounts: { type: 'string' },
+  step: { type: 'string' },
+  rounding: { type: 'string' },
   explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ROLES } from '../core/food/food.ts';
+import { NUTRIENTS } from '../core/food/nutrients.ts';
 import { PAGE_LANGUAGES } from '../core/page/recipe-text.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
 import { DISH_KINDS, TECHNIQUES } from '../core/version/dish-words.ts';
@@ -159,3 +160,57 @@ export const WaysAnswerSchema = z.object({
     .describe('With --explain: what a serving counts that no choice changes.'),
 });
 export type WaysPrinted = z.infer<typeof WaysAnswerSchema>;
+
+const Term = z.object({
+  nutrient: z.enum(NUTRIENTS),
+  min: z.number(),
+  max: z.number().describe('Points per kcal, g or mg, over every rule that fits.'),
+  chosen: z.number().describe('In the rule that explains the table with the fewest nutrients.'),
+});
+
+/** What `teach` prints. */
+export const TeachAnswerSchema = z.object({
+  consistent: z.boolean(),
+  reading: z.enum(['exact', 'label']),
+  rule: z
+    .object({
+      coefficients: z.partialRecord(z.enum(NUTRIENTS), z.number()),
+      per: z.number(),
+      caps: z.partialRecord(z.enum(NUTRIENTS), z.number()),
+      step: z.number(),
+      rounding: z.enum(['nearest', 'up', 'down']),
+      floorAt: z.enum(['serving', 'line']),
+    })
+    .nullable()
+    .describe('A rule that would do, as rule.json; null where none does.'),
+  terms: z.array(Term),
+  modes: z.array(z.object({ rounding: z.enum(['nearest', 'up', 'down']), step: z.number() })),
+  caps: z
+    .array(z.object({ nutrient: z.enum(NUTRIENTS), most: z.number() }).nullable())
+    .describe('Which caps still fit; null is none.'),
+  oddOnesOut: z
+    .array(z.array(z.string()))
+    .describe('Every smallest set that contradicts the rest, the likeliest first.'),
+  uncounted: z.array(z.string()).describe('Foods that the program does not count, in all likelihood.'),
+  about: z.array(
+    z.object({
+      food: z.string(),
+      min: z.number(),
+      max: z.number(),
+      points: z.number(),
+      settled: z.boolean(),
+      likely: z.boolean(),
+      share: z.number(),
+    }),
+  ),
+  next: z
+    .object({
+      food: z.string(),
+      amount: z.number().describe('How many times the amount of the food.'),
+      min: z.number(),
+      max: z.number(),
+      settles: z.number().describe('How many foods are nearly certain by its answer that are not yet, on the average.'),
+    })
+    .nullable(),
+});
+export type TeachAnswer = z.infer<typeof TeachAnswerSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from './cli.ts';
+import { ParseAnswerSchema, ScoreAnswerSchema, TeachAnswerSchema, WaysAnswerSchema } from './cli.ts';
 import { ProblemSchema } from './problem.ts';
 import { ProgramFileSchema, RuleFileSchema } from './program.ts';
 import { OwnRecipeSchema } from './recipe-file.ts';
@@ -10,6 +10,7 @@ export const schemas = (): Record<string, unknown> => ({
   parse: z.toJSONSchema(ParseAnswerSchema),
   score: z.toJSONSchema(ScoreAnswerSchema),
   ways: z.toJSONSchema(WaysAnswerSchema),
+  teach: z.toJSONSchema(TeachAnswerSchema),
   rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
   program: z.toJSONSchema(ProgramFileSchema, { io: 'input', unrepresentable: 'any' }),
   recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),

@@ -3,10 +3,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { cli } from '../../src/cli/main.ts';
-import { ParseAnswerSchema, ScoreAnswerSchema, WaysAnswerSchema } from '../../src/contract/cli.ts';
+import { ParseAnswerSchema, ScoreAnswerSchema, TeachAnswerSchema, WaysAnswerSchema } from '../../src/contract/cli.ts';
 import { ProblemSchema } from '../../src/contract/problem.ts';
+import { printedOnLabel } from '../../src/core/food/label-rounding.ts';
+import type { Nutrient, NutrientProfile } from '../../src/core/food/nutrients.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
+import type { Rule } from '../../src/core/program/rule.ts';
 import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
+import type { TaughtFood } from '../../src/core/teach/known-food.ts';
+import { seeded } from '../support/hard-choices.ts';
+import { hiddenRule, madeUpFood, pointsBy } from '../support/hidden-rules.ts';
 
 let dir: string;
 beforeAll(() => {
@@ -304,6 +310,115 @@ describe("a program of one's own, as a file", () => {
   ])('says what is wrong with one that %s', async (_, text, words) => {
     const { status, err } = await imbiss(['score', file('stew.txt', STEW), '--program', file('bad.json', text)]);
     expect(status).not.toBe(0);
+    expect(err).toMatch(words);
+    expect(err).not.toMatch(/at .*\.ts:/);
+  });
+});
+
+describe('teach', () => {
+  const header = 'name,grams,points,kcal,fat,satFat,carbs,sugars,fibre,protein';
+  const cell = (f: { profile: NutrientProfile }, n: Nutrient) => f.profile[n].value!.toFixed(9);
+  const row = (f: TaughtFood, points: number | '') =>
+    [
+      f.name,
+      f.grams!.toFixed(6),
+      points,
+      ...(['kcal', 'fat', 'satFat', 'carbs', 'sugars', 'fibre', 'protein'] as const).map((n) => cell(f, n)),
+    ].join(',');
+  const table = (random: () => number, n: number, rule: Rule) => {
+    const foods = Array.from({ length: n }, (_, i) => madeUpFood(random, `food ${i}`));
+    return { foods, csv: [header, ...foods.map((f) => row(f, pointsBy(rule, f)))].join('\n') };
+  };
+  const taught = async (csv: string, ...flags: string[]) => {
+    const { status, out, err } = await imbiss(['teach', file('known.csv', csv), ...flags, '--json']);
+    expect(err).toBe('');
+    expect(status).toBe(0);
+    return TeachAnswerSchema.parse(JSON.parse(out));
+  };
+
+  it('finds the rule of a table, says foods by it, and what to look up next', async () => {
+    const random = seeded(3);
+    const rule = hiddenRule(random);
+    const { csv } = table(random, 40, rule);
+    const asked = Array.from({ length: 30 }, (_, i) => madeUpFood(random, `asked ${i}`));
+    const about = file(
+      'about.csv',
+      [header.replace(',points', ''), ...asked.map((f) => row(f, '').replace(',,', ','))].join('\n'),
+    );
+    const a = await taught(csv, '--about', about, '--rounding', 'nearest', '--step', '1', '--amounts', 'any');
+    expect(a).toMatchObject({ consistent: true, reading: 'exact', oddOnesOut: [], uncounted: [] });
+    expect(a.modes).toEqual([{ rounding: 'nearest', step: 1 }]);
+    expect(a.caps).toContainEqual(null);
+    for (const t of a.terms) {
+      const c = rule.coefficients[t.nutrient] ?? 0;
+      expect(t.min - 1e-6).toBeLessThanOrEqual(c);
+      expect(t.max + 1e-6).toBeGreaterThanOrEqual(c);
+    }
+    expect(a.about).toHaveLength(30);
+    for (const [i, f] of a.about.entries()) {
+      expect(f.min).toBeLessThanOrEqual(pointsBy(rule, asked[i]!));
+      expect(f.max).toBeGreaterThanOrEqual(pointsBy(rule, asked[i]!));
+    }
+    expect(a.next!.settles).toBeGreaterThan(0);
+    // The rule that explains the table is one that score takes.
+    const own = file('taught.json', JSON.stringify(a.rule));
+    expect((await imbiss(['score', file('stew.txt', STEW), '--rule', own, '--json'])).status).toBe(0);
+  });
+  it('names the one that was typed wrong', async () => {
+    const random = seeded(8);
+    const { csv } = table(random, 34, hiddenRule(random));
+    const lines = csv.split('\n');
+    lines[12] = lines[12]!.replace(/^(food 11,[\d.]+),(\d+)/, (_, head, points) => `${head},${Number(points) + 3}`);
+    const a = await taught(lines.join('\n'), '--rounding', 'nearest');
+    expect(a.consistent).toBe(false);
+    expect(a.oddOnesOut[0]).toEqual(['food 11']);
+  });
+  it('keeps the truth under labels that round', async () => {
+    const random = seeded(14);
+    const rule = hiddenRule(random);
+    const { foods } = table(random, 30, rule);
+    const printed = foods.map((f) => {
+      const of = (n: Nutrient) => printedOnLabel(f.profile[n].value!, n, 'us');
+      return [
+        f.name,
+        f.grams!.toFixed(6),
+        pointsBy(rule, f),
+        ...(['kcal', 'fat', 'satFat', 'carbs', 'sugars', 'fibre', 'protein'] as const).map(of),
+      ].join(',');
+    });
+    const a = await taught([header, ...printed].join('\n'), '--label', 'us', '--rounding', 'nearest');
+    expect(a).toMatchObject({ consistent: true, reading: 'label' });
+    for (const t of a.terms) {
+      const c = rule.coefficients[t.nutrient] ?? 0;
+      expect(t.min - 1e-6, t.nutrient).toBeLessThanOrEqual(c);
+      expect(t.max + 1e-6, t.nutrient).toBeGreaterThanOrEqual(c);
+    }
+  });
+  it('says that no rule fits where none does, and is content with two foods', async () => {
+    const mad = [header, ...Array.from({ length: 12 }, (_, i) => `same ${i},100,${i * 3},100,5,2,10,3,1,4`)].join('\n');
+    const a = await taught(mad);
+    expect(a).toMatchObject({ consistent: false, rule: null, about: [], next: null });
+    const two = await taught(`${header}\na,100,3,150,5,2,10,3,1,4\nb,50,1,60,1,0,8,4,1,2`);
+    expect(two.consistent).toBe(true);
+    expect(two.modes.length).toBeGreaterThan(1);
+  });
+  it.each([
+    ['nothing but noughts', `${header}\na,100,0,20,0,0,3,1,1,1`, /0 points/],
+    ['nutrients below nothing', `${header}\na,100,3,-20,0,0,3,1,1,1`, /Line 2: kcal is -20/],
+    ['more than there can be', `${header}\na,100,3,20,400,0,3,1,1,1`, /Line 2: fat is 400/],
+    ['points that are none', `${header}\na,100,many,20,0,0,3,1,1,1`, /Line 2: points is .{1,3}many/],
+    ['points below nothing', `${header}\na,100,-2,20,0,0,3,1,1,1`, /Line 2: Points are -2/],
+    ['no points', `${header}\na,100,,20,0,0,3,1,1,1`, /Line 2: The points are empty/],
+    ['no food', header, /no foods/],
+    ['no nutrients', 'name,grams,points\na,100,3', /no nutrients/],
+    [
+      '2,001 foods',
+      [header, ...Array.from({ length: 2001 }, () => 'a,100,3,20,0,0,3,1,1,1')].join('\n'),
+      /at most 2000/,
+    ],
+  ])('refuses in words: %s', async (_, csv, words) => {
+    const { status, err } = await imbiss(['teach', file('known.csv', csv)]);
+    expect(status).toBe(2);
     expect(err).toMatch(words);
     expect(err).not.toMatch(/at .*\.ts:/);
   });

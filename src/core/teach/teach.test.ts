@@ -26,7 +26,7 @@ describe('a taught rule', () => {
       );
       expect(teaching.taught.consistent).toBe(true);
       for (const food of foods(random, 100)) {
-        const said = teaching.points(food);
+        const said = teaching.points(food)!;
         const truth = pointsBy(rule, food);
         all++;
         if (said.points === truth) right++;
@@ -60,7 +60,7 @@ describe('a taught rule', () => {
     }
     const teaching = teach(known, teachable);
     expect(teaching.taught.modes).toEqual([{ rounding: 'up', step: 1 }]);
-    const said = pool.map((f) => ({ ...teaching.points(f), truth: pointsBy(rule, f) }));
+    const said = pool.map((f) => ({ ...teaching.points(f)!, truth: pointsBy(rule, f) }));
     expect(said.every((s) => s.min <= s.truth && s.truth <= s.max)).toBe(true);
     expect(said.filter((s) => s.settled).length / said.length).toBeGreaterThan(0.8);
   });
@@ -80,7 +80,7 @@ describe('a taught rule', () => {
       known.push({ ...asked, points: truth });
     }
     const teaching = teach(known, NEAREST);
-    const settled = pool.filter((f) => teaching.points(f).settled).length;
+    const settled = pool.filter((f) => teaching.points(f)!.settled).length;
     expect(settled / pool.length).toBeGreaterThan(0.85);
   });
 

@@ -50,7 +50,8 @@ export interface TaughtPoints {
 /** A table of known points with everything that it teaches. */
 export interface Teaching {
   readonly taught: Taught;
-  points(food: TaughtFood): TaughtPoints;
+  /** What it makes of a food; null where no rule fits. */
+  points(food: TaughtFood): TaughtPoints | null;
   /** What is best asked next of these foods. */
   next(about: readonly TaughtFood[], amounts: AskableAmounts): NextQuestion | null;
 }
@@ -69,7 +70,7 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
   return {
     taught: {
       consistent: sets.length === 0 && fits.length > 0,
-      terms: coefficientRanges(fits, nutrients).map(({ low, high }, j) => ({
+      terms: (fits.length === 0 ? [] : coefficientRanges(fits, nutrients)).map(({ low, high }, j) => ({
         nutrient: nutrients[j]!,
         min: low,
         max: high,
@@ -82,6 +83,7 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
       uncounted: uncounted.map(name),
     },
     points: (food) => {
+      if (fits.length === 0) return null;
       const { low, high } = pointsOverAll(fits, nutrients, food);
       const [first] = votesOf(sampled(), answersOf(sampled(), middleRows(food, nutrients)));
       const settled = low === high;
@@ -89,7 +91,7 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
       const share = settled ? 1 : (first?.share ?? 0);
       return { food: food.name, min: low, max: high, points, settled, likely: share >= NEARLY_CERTAIN, share };
     },
-    next: (about, amounts) => nextQuestion(sampled(), about, counted, nutrients, amounts),
+    next: (about, amounts) => (fits.length === 0 ? null : nextQuestion(sampled(), about, counted, nutrients, amounts)),
   };
 }
 

@@ -1,6 +1,7 @@
 import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../food.ts';
 import { mostPer100g, NUTRIENTS, type Nutrient, profileOf } from '../nutrients.ts';
 import { measureWords, readMeasures } from './measure-words.ts';
+import { numberInCell } from './number-in-cell.ts';
 
 /** One row of a file of foods, by its column names. */
 export type FileRow = Readonly<Record<string, string>>;
@@ -47,9 +48,6 @@ const listIn = (cell: string | undefined): string[] =>
     .map((s) => s.trim())
     .filter((s) => s !== '');
 
-/** A number as people write it, with a point or a comma before its fraction. */
-const NUMBER = /^[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d{1,2})?$/i;
-
 /** So many characters these cells hold at most. */
 const LONGEST_CELL: Readonly<Record<string, number>> = { group: 60, source: 200 };
 const LONGEST_SYNONYM = 120;
@@ -79,12 +77,8 @@ export function rowToFood(row: FileRow, id: string, before: Food | null): RowRea
       if (n !== 'alcohol' && n !== 'transFat') stated[n] = null;
       continue;
     }
-    if (/^\d{1,3}(,\d{3})+$/.test(cell)) {
-      const [whole, part] = [cell.replaceAll(',', ''), cell.replace(',', '.')];
-      return { wrong: `${n} is "${cell}": is that ${whole} or ${part}? Write it without the comma, or with a point.` };
-    }
-    const value = NUMBER.test(cell) ? Number(cell.replace(',', '.')) : Number.NaN;
-    if (!Number.isFinite(value)) return { wrong: `${n} is "${cell}". Write a number, or leave it empty for unknown.` };
+    const value = numberInCell(n, cell);
+    if (typeof value !== 'number') return value;
     const most = mostPer100g(n);
     if (value < 0 || value > most) return { wrong: `${n} is ${cell}; in 100 g it lies between 0 and ${most}.` };
     stated[n] = value;
