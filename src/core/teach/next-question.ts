@@ -1,7 +1,8 @@
 import { type Nutrient, scaleProfile } from '../food/nutrients.ts';
+import { roundPoints } from '../program/rule.ts';
 import type { KnownFood, TaughtFood } from './known-food.ts';
 import type { SampledRule } from './samples.ts';
-import { answersOf, middleRows, votesOf } from './votes.ts';
+import { middleRows, rawBy, votesOf } from './votes.ts';
 
 /** What amounts a cook can ask the program about: portions as they are, up to three of them, or any amount. */
 export type AskableAmounts = '1' | '1,2,3' | 'any';
@@ -9,10 +10,10 @@ export type AskableAmounts = '1' | '1,2,3' | 'any';
 const PORTIONS: Readonly<Record<AskableAmounts, readonly number[]>> = {
   '1': [1],
   '1,2,3': [1, 2, 3],
-  any: [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20],
+  any: Array.from({ length: 20 }, (_, i) => i + 1),
 };
-/** No program is asked for more than this of anything, g. */
-const MOST_ASKED_G = 1000;
+/** Nobody types more than this of anything into a program, g. */
+const MOST_ASKED_G = 5000;
 
 /** What is best asked next. */
 export interface NextQuestion {
@@ -36,9 +37,40 @@ export const timesFood = (food: TaughtFood, times: number): TaughtFood => ({
 /** An answer of which this share of the rules is sure is nearly certain. */
 export const NEARLY_CERTAIN = 0.95;
 
-/** Bits that an answer tells. */
-const entropyOf = (shares: readonly { readonly share: number }[]): number =>
-  -shares.reduce((sum, { share }) => sum + (share > 0 ? share * Math.log2(share) : 0), 0);
+/** What each sampled rule says of some portions of a food: what does not cap is worked out once. */
+function answersInPortions(
+  samples: readonly SampledRule[],
+  food: TaughtFood,
+  nutrients: readonly Nutrient[],
+): (portions: number) => Float64Array {
+  const plain = middleRows(food, nutrients)(null);
+  const raws = Float64Array.from(samples, (s) => (s.hypothesis.cap === null ? rawBy(s, plain) : 0));
+  return (portions) => {
+    const capped = middleRows(timesFood(food, portions), nutrients);
+    const out = new Float64Array(samples.length);
+    for (let i = 0; i < out.length; i++) {
+      const s = samples[i]!;
+      const { cap, mode } = s.hypothesis;
+      out[i] = roundPoints(cap === null ? raws[i]! * portions : rawBy(s, capped(cap)), mode);
+    }
+    return out;
+  };
+}
+
+/** Bits that an answer tells: how little the rules agree on it. */
+function entropyOf(samples: readonly SampledRule[], answers: Float64Array): number {
+  const shares = new Map<number, number>();
+  let sum = 0;
+  for (let i = 0; i < answers.length; i++) {
+    const { weight } = samples[i]!;
+    shares.set(answers[i]!, (shares.get(answers[i]!) ?? 0) + weight);
+    sum += weight;
+  }
+  if (shares.size < 2) return 0;
+  let bits = 0;
+  for (const share of shares.values()) if (share > 0) bits -= (share / sum) * Math.log2(share / sum);
+  return bits;
+}
 /** Less than this tells nothing worth asking for. */
 const WORTH_ASKING = 1e-6;
 
@@ -59,13 +91,14 @@ export function nextQuestion(
   const answers = new Map<string, Float64Array>();
   let best: { food: TaughtFood; portions: number; bits: number; answer: Float64Array } | null = null;
   for (const food of about) {
+    const answersTo = answersInPortions(samples, food, nutrients);
     for (const portions of PORTIONS[amounts]) {
       const grams = (food.grams ?? 0) * portions;
       if (portions > 1 && grams > MOST_ASKED_G) break;
-      const answer = answersOf(samples, middleRows(timesFood(food, portions), nutrients));
+      const answer = answersTo(portions);
       if (portions === 1) answers.set(food.name, answer);
       if (asked.has(`${food.name} ${Math.round(grams * 10)}`)) continue;
-      const bits = entropyOf(votesOf(samples, answer));
+      const bits = entropyOf(samples, answer);
       if (bits > (best?.bits ?? WORTH_ASKING)) best = { food, portions, bits, answer };
     }
   }

@@ -19,14 +19,19 @@ export function middleRows(food: TaughtFood, nutrients: readonly Nutrient[]): (c
   };
 }
 
+/** Raw points that a sampled rule makes of a row. */
+export function rawBy({ point }: SampledRule, row: ArrayLike<number>): number {
+  let raw = 0;
+  for (let j = 0; j < row.length; j++) raw += row[j]! * point[j]!;
+  return raw;
+}
+
 /** What each sampled rule says of an amount, in the order of the samples. */
 export function answersOf(samples: readonly SampledRule[], rowFor: (cap: Cap | null) => Float64Array): Float64Array {
   const out = new Float64Array(samples.length);
-  for (const [i, { hypothesis, point }] of samples.entries()) {
-    const row = rowFor(hypothesis.cap);
-    let raw = 0;
-    for (let j = 0; j < row.length; j++) raw += row[j]! * point[j]!;
-    out[i] = roundPoints(raw, hypothesis.mode);
+  for (const [i, sample] of samples.entries()) {
+    const { cap, mode } = sample.hypothesis;
+    out[i] = roundPoints(rawBy(sample, rowFor(cap)), mode);
   }
   return out;
 }
