@@ -10,7 +10,7 @@ import { servingGrams } from '../src/core/program/compare-foods.ts';
 import type { Rounding, Rule } from '../src/core/program/rule.ts';
 import { contradictionsOf } from '../src/core/teach/contradictions.ts';
 import { anythingOf, fitsOf, type Teachable } from '../src/core/teach/fits.ts';
-import { CAPS, rowsOf } from '../src/core/teach/hypothesis.ts';
+import { CAPS, rowPairOf } from '../src/core/teach/hypothesis.ts';
 import { type KnownFood, profileOfAmount, type TaughtFood } from '../src/core/teach/known-food.ts';
 import { type AskableAmounts, timesFood } from '../src/core/teach/next-question.ts';
 import { teach } from '../src/core/teach/teach.ts';
@@ -292,9 +292,9 @@ const sections: Record<string, () => void | Promise<void>> = {
       return `Maximize\n obj: ${sum(goal)}\nSubject To\n ${rows.map((a, i) => `r${i}: ${sum(a)} <= ${b[i]!.toFixed(12)}`).join('\n ')}\nEnd\n`;
     };
     const few = foods.slice(0, 60);
-    const own = timed(() => few.forEach((f) => fit.rules.maximise(rowsOf(f, SEVEN, null).high)));
+    const own = timed(() => few.forEach((f) => fit.rules.maximise(rowPairOf(f, SEVEN, null).high)));
     const general = timed(() =>
-      few.forEach((f) => highs.solve(text(rowsOf(f, SEVEN, null).high), { output_flag: false })),
+      few.forEach((f) => highs.solve(text(rowPairOf(f, SEVEN, null).high), { output_flag: false })),
     );
     console.log(
       `60 linear programs: own ${own.toFixed(1)} ms, general ${general.toFixed(0)} ms; ratio general / own: ${(general / own).toFixed(0)}`,

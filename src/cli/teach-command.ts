@@ -16,11 +16,11 @@ import { readText } from './read-text.ts';
 /** `teach`: the rule of a program from foods whose points are known. */
 export function teachCommand(text: string, flags: Flags): string {
   const rules = labelFlag(flags);
-  const known = foodsIn(text, (rows) => readKnown(rows, rules));
+  const known = foodsInTable(text, (rows) => readKnown(rows, rules));
   if (known.foods.every((f) => f.points === 0))
     throw new CliError('Every food in it has 0 points.', 'Add foods that count: nothing can be learnt from noughts.');
   const about =
-    flags.about === undefined ? [] : foodsIn(readText(flags.about), (rows) => readTaught(rows, rules)).foods;
+    flags.about === undefined ? [] : foodsInTable(readText(flags.about), (rows) => readTaught(rows, rules)).foods;
   const teaching = teach(known.foods, narrowed(anythingOf(known.nutrients), flags));
   const { taught } = teaching;
   const next = about.length === 0 ? null : teaching.next(about, amountsFlag(flags));
@@ -45,7 +45,7 @@ export function teachCommand(text: string, flags: Flags): string {
   return flags.json ? JSON.stringify(answer, null, 2) : inWords(answer);
 }
 
-function foodsIn<F>(text: string, read: (rows: readonly FileRow[]) => TableRead<F>) {
+function foodsInTable<F>(text: string, read: (rows: readonly FileRow[]) => TableRead<F>) {
   const { data } = Papa.parse<FileRow>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy' });
   const table = read(data);
   if ('wrong' in table) {

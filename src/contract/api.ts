@@ -9,6 +9,7 @@ import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './en
 import { FeastSchema, FeastWithRecipesSchema } from './feast.ts';
 import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
 import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
+import { ObservationsSchema } from './observation.ts';
 import { PictureQuerySchema, PictureSchema } from './picture.ts';
 import { Id, Servings } from './primitives.ts';
 import { ProductSchema } from './product.ts';
@@ -271,6 +272,12 @@ export const API = {
     path: '/households/:h/programs/removed',
     says: 'The own programs that were taken away.',
     answer: z.array(ProgramSchema),
+  }),
+  observations: route({
+    method: 'GET',
+    path: '/households/:h/observations',
+    says: 'Points that are known, from which rules are taught.',
+    answer: ObservationsSchema,
   }),
   verdicts: route({
     method: 'GET',

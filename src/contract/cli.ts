@@ -161,7 +161,7 @@ export const WaysAnswerSchema = z.object({
 });
 export type WaysPrinted = z.infer<typeof WaysAnswerSchema>;
 
-const Term = z.object({
+const TaughtTerm = z.object({
   nutrient: z.enum(NUTRIENTS),
   min: z.number(),
   max: z.number().describe('Points per kcal, g or mg, over every rule that fits.'),
@@ -183,7 +183,7 @@ export const TeachAnswerSchema = z.object({
     })
     .nullable()
     .describe('A rule that would do, as rule.json; null where none does.'),
-  terms: z.array(Term),
+  terms: z.array(TaughtTerm),
   modes: z.array(z.object({ rounding: z.enum(['nearest', 'up', 'down']), step: z.number() })),
   caps: z
     .array(z.object({ nutrient: z.enum(NUTRIENTS), most: z.number() }).nullable())

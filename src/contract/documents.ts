@@ -7,6 +7,7 @@ import {
   FEAST_KIND,
   HOUSEHOLD_KIND,
   type KnownBarcode,
+  OBSERVATION_KIND,
   PIN_KIND,
   RECIPE_KIND,
   type RecipeHead,
@@ -23,12 +24,14 @@ import type { StockItem } from '../core/stock/stock.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
 import type { Verdict } from '../core/swap/verdict.ts';
 import type { Eater, Household } from '../core/table/table.ts';
+import type { Observation } from '../core/teach/observation.ts';
 import { type Change, VERSION_KIND } from '../core/version/entry.ts';
 import type { Version } from '../core/version/version.ts';
 import { FieldChangeSchema } from './entry.ts';
 import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
 import { EaterSchema, HouseholdSchema } from './household.ts';
+import { ObservationSchema } from './observation.ts';
 import { Id } from './primitives.ts';
 import { PinSchema } from './program.ts';
 import { CreditSchema, RecipeSchema } from './recipe.ts';
@@ -64,6 +67,7 @@ export interface DocumentTypes {
   barcodes: { document: KnownBarcode; change: FieldChange };
   corrections: { document: FoodCorrection; change: FieldChange };
   verdicts: { document: Verdict; change: FieldChange };
+  observations: { document: Observation; change: FieldChange };
 }
 export type DocumentOf<N extends DocumentName> = DocumentTypes[N]['document'];
 export type ChangeOf<N extends DocumentName> = DocumentTypes[N]['change'];
@@ -94,4 +98,5 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   barcodes: fields(BARCODE_KIND, BarcodeSchema),
   corrections: fields(CORRECTION_KIND, FoodCorrectionSchema),
   verdicts: fields(VERDICT_KIND, VerdictSchema),
+  observations: fields(OBSERVATION_KIND, ObservationSchema),
 };

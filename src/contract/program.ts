@@ -7,7 +7,7 @@ import type { Exception } from '../core/program/uncounted.ts';
 import { Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
-const perNutrient = <T extends z.ZodType>(value: T) =>
+export const perNutrient = <T extends z.ZodType>(value: T) =>
   z.partialRecord(z.enum(NUTRIENTS), value) as unknown as z.ZodType<Partial<Record<Nutrient, z.infer<T>>>>;
 
 /** A rule that counts nothing at all is a slip. */
@@ -17,14 +17,14 @@ const NOTHING_COUNTED = { message: 'count nothing: give at least one nutrient a 
 
 const Coefficient = z.number('is not a number').min(-1e6, 'is too small').max(1e6, 'is too large');
 const Per = z.number('is not a number').gt(0, 'must be above 0').max(1e9, 'is too large');
-const Cap = z.number('is not a number').min(0, 'cannot be below 0').max(1e6, 'is too large');
+const MostCounted = z.number('is not a number').min(0, 'cannot be below 0').max(1e6, 'is too large');
 
 export const RuleSchema = schemaOf<Rule>()(
   z
     .object({
       coefficients: perNutrient(Coefficient),
       per: Per,
-      caps: perNutrient(Cap),
+      caps: perNutrient(MostCounted),
       step: z.union([z.literal(1), z.literal(0.5)]),
       rounding: z.enum(['nearest', 'up', 'down']),
       floorAt: z.enum(['serving', 'line']),
@@ -133,7 +133,7 @@ export const RuleFileSchema = z.object({
   name: z.string().max(60).default('Own rule'),
   coefficients: loosely(perNutrient(Coefficient)),
   per: Per.default(1),
-  caps: loosely(perNutrient(Cap)).default({}),
+  caps: loosely(perNutrient(MostCounted)).default({}),
   step: z.union([z.literal(1), z.literal(0.5)]).default(1),
   rounding: z.enum(['nearest', 'up', 'down']).default('nearest'),
   floorAt: z.enum(['serving', 'line']).default('serving'),

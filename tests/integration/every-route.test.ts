@@ -121,6 +121,7 @@ describe('every route of the table', () => {
     await answerOf(API.putBarcode, { ...at, code: '2000000000015', body: { foodId: 'own-food' } });
     await answerOf(API.barcode, { ...at, code: '2000000000015' });
     await answerOf(API.foodsUsed, at);
+    await answerOf(API.observations, at);
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
@@ -225,6 +226,21 @@ describe('every route of the table', () => {
         document: { foodId: 'butter', synonyms: [], measures: [] },
         path: ['measures'],
         after: [{ unit: 'knob', form: null, grams: 12 }],
+      },
+      observations: {
+        id: 'observation-2',
+        document: {
+          id: 'observation-2',
+          programId: 'program-ledger',
+          name: 'a slice of the cake',
+          foodId: null,
+          grams: 80,
+          points: 6,
+          nutrients: { kcal: 280, fat: 12 },
+          reading: 'us',
+        },
+        path: ['points'],
+        after: 7,
       },
       verdicts: {
         id: `${written.id}~demo-eater-runa`,

@@ -9,6 +9,7 @@ import type { StockItem } from '../stock/stock.ts';
 import type { OwnSwap } from '../swap/own-swap.ts';
 import type { Verdict } from '../swap/verdict.ts';
 import type { Eater, Household } from '../table/table.ts';
+import type { Observation } from '../teach/observation.ts';
 
 /** What a recipe is called and where it is from: the part that all its versions share. */
 export interface RecipeHead {
@@ -170,6 +171,20 @@ export const VERDICT_KIND = fieldKind<Verdict>('verdict', object({ again: value,
   what: named({ again: 'whether again', enough: 'the portion', note: 'the words' }),
 });
 
+export const OBSERVATION_KIND = fieldKind<Observation>(
+  'known food',
+  object({
+    programId: value,
+    name: value,
+    foodId: value,
+    grams: value,
+    points: value,
+    nutrients: record(value),
+    reading: value,
+  }),
+  { what: named({ points: 'points', grams: 'grams', name: 'the name', nutrients: 'what is in it' }) },
+);
+
 /** Everything that is kept by entries, under the names that stand in paths and in the database. */
 export const DOCUMENT_NAMES = [
   'versions',
@@ -183,6 +198,7 @@ export const DOCUMENT_NAMES = [
   'barcodes',
   'corrections',
   'verdicts',
+  'observations',
 ] as const;
 export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 

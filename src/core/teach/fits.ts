@@ -1,7 +1,7 @@
 import type { Nutrient } from '../food/nutrients.ts';
 import { roundPoints } from '../program/rule.ts';
 import type { Interval } from '../quantity/interval.ts';
-import { CAPS, type Cap, type Hypothesis, polytopeOf, rowsOf, unitOf } from './hypothesis.ts';
+import { CAPS, type Cap, type Hypothesis, polytopeOf, rowPairOf, signedUnit } from './hypothesis.ts';
 import type { KnownFood, TaughtFood } from './known-food.ts';
 import { MODES, type Mode } from './mode.ts';
 import type { Simplex } from './simplex.ts';
@@ -44,7 +44,7 @@ export function pointsOverAll(fits: readonly Fit[], nutrients: readonly Nutrient
   let low = Number.POSITIVE_INFINITY;
   let high = 0;
   for (const { hypothesis, rules } of fits) {
-    const rows = rowsOf(food, nutrients, hypothesis.cap);
+    const rows = rowPairOf(food, nutrients, hypothesis.cap);
     low = Math.min(low, roundPoints(-rules.maximise(rows.low.map((v) => -v)), hypothesis.mode));
     high = Math.max(high, roundPoints(rules.maximise(rows.high), hypothesis.mode));
   }
@@ -61,7 +61,7 @@ export function coefficientRanges(fits: readonly Fit[], nutrients: readonly Nutr
       most = Math.max(most, rules.maximise(goal));
       least = Math.min(least, -rules.maximise(goal.map((v) => -v)));
     }
-    const unit = unitOf(n);
+    const unit = signedUnit(n);
     const ends = [Math.max(0, least) * unit, most * unit].sort((a, b) => a - b);
     return { low: ends[0]! + 0, high: ends[1]! + 0 };
   });

@@ -39,10 +39,10 @@ const SCALE: Readonly<Record<Nutrient, number>> = {
   alcohol: 10,
 };
 /** The most that one unit adds or takes: 0.2 points a kcal, 2 a gram. */
-const MOST = 20;
+const MOST_OF_UNIT = 20;
 
 /** The signed, scaled size of a nutrient in a rule: a coefficient is this times the variable. */
-export const unitOf = (n: Nutrient): number => (LOWERS.has(n) ? -1 : 1) / SCALE[n];
+export const signedUnit = (n: Nutrient): number => (LOWERS.has(n) ? -1 : 1) / SCALE[n];
 
 /** An amount's nutrients as numbers of a row, at one end of what they may be. */
 type End = 'low' | 'high';
@@ -56,7 +56,7 @@ export function rowOf(
   nutrients.forEach((n, j) => {
     // What lowers the points is most where the points are least.
     const of = LOWERS.has(n) ? profile[n][end === 'low' ? 'high' : 'low'] : profile[n][end];
-    row[j] = unitOf(n) * (cap?.nutrient === n ? Math.min(of, cap.most) : of);
+    row[j] = signedUnit(n) * (cap?.nutrient === n ? Math.min(of, cap.most) : of);
   });
   return row;
 }
@@ -66,7 +66,7 @@ export interface RowPair {
   readonly low: Float64Array;
   readonly high: Float64Array;
 }
-export const rowsOf = (food: TaughtFood, nutrients: readonly Nutrient[], cap: Cap | null): RowPair => ({
+export const rowPairOf = (food: TaughtFood, nutrients: readonly Nutrient[], cap: Cap | null): RowPair => ({
   low: rowOf(food.profile, nutrients, cap, 'low'),
   high: rowOf(food.profile, nutrients, cap, 'high'),
 });
@@ -84,12 +84,12 @@ export function polytopeOf(
   nutrients: readonly Nutrient[],
   without: ReadonlySet<number> = NOBODY,
 ): Simplex | null {
-  const simplex = new Simplex(nutrients.map(() => MOST));
+  const simplex = new Simplex(nutrients.map(() => MOST_OF_UNIT));
   for (const [i, food] of known.entries()) {
     if (without.has(i)) continue;
     const raw = rawIntervalOf(food.points, hypothesis.mode);
     if (raw === null) return null;
-    const { low, high } = rowsOf(food, nutrients, hypothesis.cap);
+    const { low, high } = rowPairOf(food, nutrients, hypothesis.cap);
     simplex.add(low, raw.high, i);
     if (raw.low > Number.NEGATIVE_INFINITY)
       simplex.add(

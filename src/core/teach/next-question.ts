@@ -7,7 +7,7 @@ import { middleRows, rawBy, votesOf } from './votes.ts';
 /** What amounts a cook can ask the program about: portions as they are, up to three of them, or any amount. */
 export type AskableAmounts = '1' | '1,2,3' | 'any';
 
-const PORTIONS: Readonly<Record<AskableAmounts, readonly number[]>> = {
+const PORTIONS_ASKED: Readonly<Record<AskableAmounts, readonly number[]>> = {
   '1': [1],
   '1,2,3': [1, 2, 3],
   any: Array.from({ length: 20 }, (_, i) => i + 1),
@@ -92,7 +92,7 @@ export function nextQuestion(
   let best: { food: TaughtFood; portions: number; bits: number; answer: Float64Array } | null = null;
   for (const food of about) {
     const answersTo = answersInPortions(samples, food, nutrients);
-    for (const portions of PORTIONS[amounts]) {
+    for (const portions of PORTIONS_ASKED[amounts]) {
       const grams = (food.grams ?? 0) * portions;
       if (portions > 1 && grams > MOST_ASKED_G) break;
       const answer = answersTo(portions);

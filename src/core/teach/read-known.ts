@@ -8,7 +8,7 @@ import { type KnownFood, profileOfAmount, type TaughtFood } from './known-food.t
 export const MOST_KNOWN = 2000;
 /** No amount of a food counts more. */
 const MOST_POINTS = 1000;
-const MOST_GRAMS = 100_000;
+const MOST_KNOWN_GRAMS = 100_000;
 
 /** A table read, with the nutrients that it says anything about; or what is wrong with it, and where. */
 export type TableRead<F> = { readonly foods: readonly F[]; readonly nutrients: readonly Nutrient[] } | Wrong;
@@ -50,7 +50,7 @@ function readRows<F extends TaughtFood>(
     const weight = row.grams?.trim() ?? '';
     const grams = weight === '' ? null : numberInCell('grams', weight);
     if (grams !== null && typeof grams !== 'number') return at(grams.wrong);
-    if (grams !== null && !(grams > 0 && grams <= MOST_GRAMS))
+    if (grams !== null && !(grams > 0 && grams <= MOST_KNOWN_GRAMS))
       return at(`Grams are ${weight}. Write what the amount weighs, above 0, or leave it empty.`);
     const stated: Partial<Record<Nutrient, number>> = {};
     for (const n of NUTRIENTS) {

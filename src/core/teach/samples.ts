@@ -11,10 +11,10 @@ export interface SampledRule {
 }
 
 /** So many rules stand for all. */
-const SAMPLES = 400;
+const RULES_SAMPLED = 400;
 /** A hypothesis with less of all rules than this has none of its own to speak for it. */
 const LEAST_WEIGHT = 1e-4;
-const FEWEST = 6;
+const FEWEST_SAMPLES = 6;
 /** Steps from one sample to the next, so that they know little of each other. */
 const STEPS = 4;
 const NEWTON_STEPS = 40;
@@ -55,7 +55,7 @@ function solveTransposed(l: readonly Float64Array[], v: ArrayLike<number>): Floa
   return x;
 }
 
-const dot = (a: ArrayLike<number>, b: ArrayLike<number>): number => {
+const innerProduct = (a: ArrayLike<number>, b: ArrayLike<number>): number => {
   let sum = 0;
   for (let j = 0; j < a.length; j++) sum += a[j]! * b[j]!;
   return sum;
@@ -74,7 +74,7 @@ interface Centre {
 function analyticCentre(rows: readonly Float64Array[], b: Float64Array, from: readonly number[]): Centre {
   const k = from.length;
   let point = Float64Array.from(from);
-  let slack = Float64Array.from(b, (v, i) => v - dot(rows[i]!, point));
+  let slack = Float64Array.from(b, (v, i) => v - innerProduct(rows[i]!, point));
   const barrier = (s: Float64Array): number => s.reduce((sum, v) => sum - Math.log(v), 0);
   let shape: Float64Array[] = [];
   for (let step = 0; step < NEWTON_STEPS; step++) {
@@ -92,13 +92,13 @@ function analyticCentre(rows: readonly Float64Array[], b: Float64Array, from: re
     for (let p = 0; p < k; p++) for (let q = p + 1; q < k; q++) h[p]![q] = h[q]![p]!;
     shape = cholesky(h);
     const move = solveWith(shape, slope);
-    const decrement = Math.sqrt(Math.max(0, dot(slope, move)));
+    const decrement = Math.sqrt(Math.max(0, innerProduct(slope, move)));
     if (decrement < 1e-6) break;
     let length = decrement < 0.25 ? 1 : 1 / (1 + decrement);
     const now = barrier(slack);
     for (let halving = 0; halving < 30; halving++) {
       const next = point.map((v, j) => v - length * move[j]!);
-      const left = Float64Array.from(b, (v, i) => v - dot(rows[i]!, next));
+      const left = Float64Array.from(b, (v, i) => v - innerProduct(rows[i]!, next));
       if (left.every((v) => v > 0) && barrier(left) <= now + 1e-9) {
         point = next;
         slack = left;
@@ -126,7 +126,7 @@ function walk(rows: readonly Float64Array[], centre: Centre, count: number, rand
     let back = Number.NEGATIVE_INFINITY;
     let ahead = Number.POSITIVE_INFINITY;
     for (let i = 0; i < rows.length; i++) {
-      const v = dot(rows[i]!, direction);
+      const v = innerProduct(rows[i]!, direction);
       speed[i] = v;
       if (v > 1e-14) ahead = Math.min(ahead, slack[i]! / v);
       else if (v < -1e-14) back = Math.max(back, slack[i]! / v);
@@ -156,7 +156,7 @@ function innerPoint(rules: Simplex, k: number): number[] | null {
   }
   const point = sum.map((v) => v / count);
   const { rows, b } = rules.inequalities();
-  return rows.every((row, i) => b[i]! - dot(row, point) > HOLDS) ? point : null;
+  return rows.every((row, i) => b[i]! - innerProduct(row, point) > HOLDS) ? point : null;
 }
 
 /**
@@ -179,7 +179,7 @@ export function sampledRules(fits: readonly Fit[]): SampledRule[] {
     const share = shares[i]! / sum;
     const { hypothesis } = fit;
     if (centre === null) return [{ hypothesis, point: Float64Array.from(fit.rules.centre), weight: share }];
-    const count = share < LEAST_WEIGHT ? 1 : Math.max(FEWEST, Math.ceil(SAMPLES * share));
+    const count = share < LEAST_WEIGHT ? 1 : Math.max(FEWEST_SAMPLES, Math.ceil(RULES_SAMPLED * share));
     const points = count === 1 ? [centre.point] : walk(rows, centre, count, random);
     return points.map((point) => ({ hypothesis, point, weight: share / points.length }));
   });

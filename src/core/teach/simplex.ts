@@ -2,7 +2,7 @@
 const STALLS = 30;
 /** Steps after which what was carried along is worked out anew. */
 const REFRESH = 64;
-const TOLERANCE = 1e-11;
+const PIVOT_TOLERANCE = 1e-11;
 /** Rows that are missed by no more than this hold: doubles hold no more of sums of this size. */
 export const HOLDS = 1e-9;
 
@@ -135,7 +135,7 @@ export class Simplex {
     for (let i = 0; i < this.#n; i++) {
       const name = this.#names[this.#active[i]!]!;
       // The goal is -t: a row's part in it is what the inverse has for t, turned round.
-      if (name >= 0 && -this.#inverse[this.#k * this.#n + i]! > TOLERANCE) names.add(name);
+      if (name >= 0 && -this.#inverse[this.#k * this.#n + i]! > PIVOT_TOLERANCE) names.add(name);
     }
     return [...names];
   }
@@ -150,7 +150,7 @@ export class Simplex {
       if (step % REFRESH === 0) this.#refresh();
       // What each active row holds back; one that holds nothing back is left.
       let leaving = -1;
-      let worst = -TOLERANCE * scale;
+      let worst = -PIVOT_TOLERANCE * scale;
       for (let i = 0; i < n; i++) {
         let held = 0;
         for (let j = 0; j < n; j++) held += goal[j]! * inverse[j * n + i]!;
@@ -160,7 +160,7 @@ export class Simplex {
         worst = held;
       }
       if (leaving === -1) return;
-      if (stalled > STALLS) leaving = this.#firstThatHoldsBack(goal, TOLERANCE * scale);
+      if (stalled > STALLS) leaving = this.#firstThatHoldsBack(goal, PIVOT_TOLERANCE * scale);
       const direction = this.#direction;
       for (let j = 0; j < n; j++) direction[j] = -inverse[j * n + leaving]!;
       const entering = this.#firstMet(direction);
@@ -204,7 +204,7 @@ export class Simplex {
     for (let i = 0; i < this.rows; i++) {
       if (this.#isActive[i]) continue;
       const speed = this.#dot(i, direction);
-      if (speed <= TOLERANCE) continue;
+      if (speed <= PIVOT_TOLERANCE) continue;
       const length = Math.max(0, (this.#b[i]! - this.#dot(i, this.#z)) / speed);
       if (length < least - 1e-15) {
         least = length;

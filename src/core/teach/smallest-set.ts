@@ -1,7 +1,7 @@
 import type { Nutrient, NutrientProfile } from '../food/nutrients.ts';
 import type { Rule } from '../program/rule.ts';
 import { type Fit, fitsOf, type Teachable } from './fits.ts';
-import { unitOf } from './hypothesis.ts';
+import { signedUnit } from './hypothesis.ts';
 import type { KnownFood } from './known-food.ts';
 import { rawIntervalOf } from './mode.ts';
 
@@ -15,7 +15,7 @@ function subsetsBySize<T>(all: readonly T[]): T[][] {
 }
 
 /** A rule that would do, and the nutrients that it needs. */
-export interface Explanation {
+export interface RuleExplanation {
   readonly nutrients: readonly Nutrient[];
   readonly rule: Rule;
 }
@@ -31,7 +31,7 @@ export function smallestExplanation(
   fits: readonly Fit[],
   teachable: Teachable,
   without: ReadonlySet<number>,
-): Explanation | null {
+): RuleExplanation | null {
   const modes = teachable.modes.filter((m) => fits.some((f) => f.hypothesis.mode === m));
   const caps = teachable.caps.filter((c) => fits.some((f) => f.hypothesis.cap === c));
   // The plainest first: without a cap where that does.
@@ -57,7 +57,7 @@ function roundRule(
   without: ReadonlySet<number>,
 ): Rule {
   const { mode, cap } = hypothesis;
-  const exact = nutrients.map((n, j) => rules.centre[j]! * unitOf(n));
+  const exact = nutrients.map((n, j) => rules.centre[j]! * signedUnit(n));
   const withDigits = (digits: number): Rule => ({
     coefficients: Object.fromEntries(
       nutrients.flatMap((n, j) => {
@@ -72,14 +72,14 @@ function roundRule(
   });
   for (const digits of [1, 2, 3, 4, 5, 6]) {
     const rule = withDigits(digits);
-    if (Object.keys(rule.coefficients).length > 0 && known.every((k, i) => without.has(i) || says(rule, k)))
+    if (Object.keys(rule.coefficients).length > 0 && known.every((k, i) => without.has(i) || canSay(rule, k)))
       return rule;
   }
   return withDigits(0);
 }
 
 /** Whether a rule can say these points of a food, within what is known of its nutrients. */
-function says(rule: Rule, food: KnownFood): boolean {
+function canSay(rule: Rule, food: KnownFood): boolean {
   const raw = rawIntervalOf(food.points, rule);
   if (raw === null) return false;
   const ends = (low: boolean): number => {

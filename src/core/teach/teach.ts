@@ -6,7 +6,7 @@ import type { KnownFood, TaughtFood } from './known-food.ts';
 import type { Mode } from './mode.ts';
 import { type AskableAmounts, NEARLY_CERTAIN, type NextQuestion, nextQuestion } from './next-question.ts';
 import { type SampledRule, sampledRules } from './samples.ts';
-import { type Explanation, smallestExplanation } from './smallest-set.ts';
+import { type RuleExplanation, smallestExplanation } from './smallest-set.ts';
 import { answersOf, middleRows, votesOf } from './votes.ts';
 
 /** What known points say of a rule. */
@@ -24,7 +24,7 @@ export interface Taught {
   /** Which caps still fit; null is none. */
   readonly caps: readonly (Cap | null)[];
   /** The fewest nutrients that explain it; null where nothing does. */
-  readonly explanation: Explanation | null;
+  readonly explanation: RuleExplanation | null;
   /** The fewest known foods that contradict the others, by name: every such set, the likeliest first. */
   readonly oddOnesOut: readonly (readonly string[])[];
   /** Known foods that the program does not count, in all likelihood. */
@@ -76,8 +76,8 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
         max: high,
         chosen: explanation?.rule.coefficients[nutrients[j]!] ?? 0,
       })),
-      modes: distinct(fits, (f) => f.hypothesis.mode),
-      caps: distinct(fits, (f) => f.hypothesis.cap),
+      modes: eachOnce(fits, (f) => f.hypothesis.mode),
+      caps: eachOnce(fits, (f) => f.hypothesis.cap),
       explanation,
       oddOnesOut: sets.map((set) => set.map(name)),
       uncounted: uncounted.map(name),
@@ -95,4 +95,4 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
   };
 }
 
-const distinct = <T>(fits: readonly Fit[], of: (fit: Fit) => T): T[] => [...new Set(fits.map(of))];
+const eachOnce = <T>(fits: readonly Fit[], of: (fit: Fit) => T): T[] => [...new Set(fits.map(of))];

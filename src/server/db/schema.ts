@@ -46,6 +46,18 @@ export interface Database {
   };
   /** Own programs that were taken away. */
   program_removed: { household_id: string; program_id: string; removed_at: string };
+  /** Points that are known, from which rules are taught. */
+  observation: RevisionColumn & {
+    id: string;
+    household_id: string;
+    program_id: string;
+    name: string;
+    food_id: string | null;
+    grams: number | null;
+    points: number;
+    nutrients: string;
+    reading: string;
+  };
   pin: RevisionColumn & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
   recipe: {
     id: string;

@@ -5,6 +5,7 @@ import { serve } from '../http/serve-route.ts';
 
 /** What a household says and plans at its table: programs, verdicts, swaps of its own, feasts. */
 export function tableRoutes(api: Router): void {
+  serve(api, API.observations, ({ store }) => store.observations());
   serve(api, API.removedPrograms, ({ store }) => store.programs.removed());
   serve(api, API.putProgram, ({ store, body, ifMatch }) => store.programs.put(body, ifMatch));
   serve(api, API.removeProgram, ({ store, params }) => store.programs.remove(params.id));

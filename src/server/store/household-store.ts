@@ -27,6 +27,7 @@ import * as foods from './foods.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
 import { isHousehold } from './households.ts';
 import { kitchenFor } from './kitchen.ts';
+import { OBSERVATIONS } from './observation-shelf.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
@@ -60,6 +61,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   stock: STOCK,
   pins: PINS,
   barcodes: BARCODES,
+  observations: OBSERVATIONS,
   corrections: CORRECTIONS,
   verdicts: VERDICTS,
 };
@@ -118,6 +120,7 @@ export async function householdStore(context: StoreContext, householdId: string)
       restore: (id: string) => programWriting.restoreProgram(s, id),
       removed: () => programWriting.removedPrograms(s),
     },
+    observations: () => OBSERVATIONS.all(s, 'rowid'),
     swaps: () => ownSwapsOf(s),
     verdicts: {
       list: () => VERDICTS.all(s),

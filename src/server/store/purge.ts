@@ -18,7 +18,16 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
     const say = (table: string, n: bigint) => {
       if (n > 0n) gone[table] = (gone[table] ?? 0) + Number(n);
     };
-    for (const table of ['verdict', 'stock_item', 'pin', 'barcode', 'food_correction', 'feast', 'picture'] as const) {
+    for (const table of [
+      'verdict',
+      'stock_item',
+      'pin',
+      'barcode',
+      'food_correction',
+      'feast',
+      'picture',
+      'observation',
+    ] as const) {
       const rows = db as unknown as Kysely<Record<string, { removed_at: string | null }>>;
       const done = await rows.deleteFrom(table).where('removed_at', '<', before).executeTakeFirst();
       say(table, done.numDeletedRows);

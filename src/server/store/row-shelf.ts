@@ -11,7 +11,16 @@ import { readable } from './stored.ts';
 type StoredRow = Record<string, unknown>;
 
 /** The tables whose rows are documents of fields. */
-type RowTable = 'eater' | 'stock_item' | 'pin' | 'barcode' | 'food_correction' | 'verdict' | 'own_swap' | 'feast';
+type RowTable =
+  | 'eater'
+  | 'stock_item'
+  | 'pin'
+  | 'barcode'
+  | 'food_correction'
+  | 'verdict'
+  | 'own_swap'
+  | 'feast'
+  | 'observation';
 
 export interface RowShelfOptions<D, T extends RowTable>
   extends Pick<Shelf<D, FieldChange>, 'name' | 'what' | 'first' | 'isPair' | 'check' | 'checkRemoval' | 'follow'> {

@@ -23,6 +23,7 @@ export const useRecipe = (h: string, id: string) => useAnswer(API.recipe, { h, i
 export const readRecipePage = (h: string, id: string) => ask(API.recipe, { h, id });
 export const useFeasts = (h: string) => useAnswer(API.feasts, { h }, LOOKED_AT_AGAIN);
 export const useOwnFoods = (h: string) => useAnswer(API.ownFoods, { h });
+export const useObservations = (h: string) => useAnswer(API.observations, { h });
 export const useRemovedPrograms = (h: string) => useAnswer(API.removedPrograms, { h });
 /** In how many recipes each food is. */
 export const useFoodsUsed = (h: string) => useAnswer(API.foodsUsed, { h }, LOOKED_AT_AGAIN);
@@ -81,6 +82,9 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       return;
     case 'verdicts':
       await mutate(addressOf(API.verdicts, { h }));
+      return;
+    case 'observations':
+      await mutate(addressOf(API.observations, { h }));
       return;
     case 'barcodes':
       return;

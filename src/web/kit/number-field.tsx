@@ -12,7 +12,7 @@ interface NumberFieldProps {
   readonly className?: string;
 }
 
-const NUMBER = /^[-−]?\d*[.,]?\d*$/;
+const TYPED_NUMBER = /^[-−]?\d*[.,]?\d*$/;
 
 /** A number as people type it, with a comma or a point; what is none is marked and told to the form. */
 export function NumberField(props: NumberFieldProps) {
@@ -21,7 +21,7 @@ export function NumberField(props: NumberFieldProps) {
   const read = (typed: string): number | null => {
     const said = typed.trim();
     if (said === '') return null;
-    return NUMBER.test(said) ? Number.parseFloat(said.replace('−', '-').replace(',', '.')) : Number.NaN;
+    return TYPED_NUMBER.test(said) ? Number.parseFloat(said.replace('−', '-').replace(',', '.')) : Number.NaN;
   };
   return (
     <label className={`block min-w-0 ${className}`}>

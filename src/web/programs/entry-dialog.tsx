@@ -103,7 +103,7 @@ export function EntryDialog({ entry: given, plain, onTake, onClose }: EntryDialo
               chosen={entry.states ?? []}
               onChosen={(states: readonly FoodState[]) => set({ states: states.length === 0 ? null : states })}
             />
-            <Limits atMost={entry.atMost} onChange={(atMost) => set({ atMost })} />
+            <EntryLimits atMost={entry.atMost} onChange={(atMost) => set({ atMost })} />
             <ManyOf
               label="But nothing that is also"
               all={KINDS_BY_WORDS}
@@ -185,13 +185,13 @@ function ManyOf<T extends string>({ label, all, words, chosen, onChosen }: ManyO
   );
 }
 
-interface LimitsProps {
+interface EntryLimitsProps {
   readonly atMost: UncountedEntry['atMost'];
   readonly onChange: (atMost: UncountedEntry['atMost']) => void;
 }
 
 /** The most of a nutrient in 100 g: what lean and fat-free mean. */
-function Limits({ atMost, onChange }: LimitsProps) {
+function EntryLimits({ atMost, onChange }: EntryLimitsProps) {
   const limited = NUTRIENTS.filter((n) => atMost[n] !== undefined);
   const without = (n: Nutrient) => Object.fromEntries(Object.entries(atMost).filter(([k]) => k !== n));
   return (

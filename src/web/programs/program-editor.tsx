@@ -294,7 +294,7 @@ function UncountedShare({ program }: { readonly program: Program }) {
   );
 }
 
-const FIELD_WORDS: Readonly<Record<string, string>> = {
+const PROGRAM_FIELD_WORDS: Readonly<Record<string, string>> = {
   mark: 'The mark',
   name: 'The name',
   idea: 'The sentence',
@@ -315,5 +315,5 @@ function wordsOfPath(path: readonly PropertyKey[]): string {
     return before === 'coefficients' ? `The number for ${name}` : `"At most" for ${name}`;
   }
   if (last === 'coefficients') return 'The rule would';
-  return FIELD_WORDS[last] ?? 'Something in it';
+  return PROGRAM_FIELD_WORDS[last] ?? 'Something in it';
 }

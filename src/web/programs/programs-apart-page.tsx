@@ -11,7 +11,7 @@ import { Picker } from '../kit/picker.tsx';
 
 const LazyApartChart = lazy(() => import('./apart-chart.tsx'));
 /** So many of the foods that part furthest stand beside the picture. */
-const MOST_NAMED = 40;
+const MOST_APART = 40;
 
 /** Two programs over the whole pantry: where they count alike, and which foods part them furthest. */
 export function ProgramsApartPage() {
@@ -83,7 +83,7 @@ export function ProgramsApartPage() {
                   </tr>
                 </thead>
                 <tbody>
-                  {differ.slice(0, MOST_NAMED).map((a) => (
+                  {differ.slice(0, MOST_APART).map((a) => (
                     <tr key={a.food.id} className="border-rule border-t">
                       <th scope="row" className="py-1 font-normal">
                         <Link to={toFood(a.food.id)} className="press hover:text-beet">
