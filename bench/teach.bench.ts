@@ -273,7 +273,7 @@ const sections: Record<string, () => void | Promise<void>> = {
       teach(known, teachable);
       const check = timed(() => fitsOf(known, teachable));
       const teaching = teach(known, teachable);
-      const ranges = timed(() => foods.forEach((f) => teaching.points(f)));
+      const ranges = timed(() => void foods.map((f) => teaching.points(f)));
       const next = timed(() => teach(known, teachable).next(foods, '1'));
       console.log(
         `40 foods, ${name}: check ${check.toFixed(0)} ms, points of 300 foods ${ranges.toFixed(0)} ms, next ${next.toFixed(0)} ms`,
@@ -292,9 +292,9 @@ const sections: Record<string, () => void | Promise<void>> = {
       return `Maximize\n obj: ${sum(goal)}\nSubject To\n ${rows.map((a, i) => `r${i}: ${sum(a)} <= ${b[i]!.toFixed(12)}`).join('\n ')}\nEnd\n`;
     };
     const few = foods.slice(0, 60);
-    const own = timed(() => few.forEach((f) => fit.rules.maximise(rowPairOf(f, SEVEN, null).high)));
-    const general = timed(() =>
-      few.forEach((f) => highs.solve(text(rowPairOf(f, SEVEN, null).high), { output_flag: false })),
+    const own = timed(() => void few.map((f) => fit.rules.maximise(rowPairOf(f, SEVEN, null).high)));
+    const general = timed(
+      () => void few.map((f) => highs.solve(text(rowPairOf(f, SEVEN, null).high), { output_flag: false })),
     );
     console.log(
       `60 linear programs: own ${own.toFixed(1)} ms, general ${general.toFixed(0)} ms; ratio general / own: ${(general / own).toFixed(0)}`,

@@ -103,6 +103,15 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./programs/program-page.tsx')).ProgramPage }),
           },
           {
+            path: 'programs/:program/teach',
+            loader: asksFor((h) => {
+              pantry(h);
+              askEarly(API.observations, { h });
+              askEarly(API.foodsUsed, { h });
+            }),
+            lazy: async () => ({ Component: (await import('./programs/teach-page.tsx')).TeachPage }),
+          },
+          {
             path: 'programs/:program/change',
             loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./programs/program-editor.tsx')).ProgramEditorPage }),

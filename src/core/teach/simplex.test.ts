@@ -32,7 +32,7 @@ describe('the linear programs of teaching', () => {
       );
       const b = Array.from({ length: m }, () => Math.round((random() * 20 - (n % 3 === 0 ? 6 : 1)) * 8) / 8);
       const solver = new Simplex(most);
-      rows.forEach((a, i) => solver.add(a, b[i]!, i));
+      for (const [i, a] of rows.entries()) solver.add(a, b[i]!, i);
       const c = Array.from({ length: k }, () => Math.round((random() * 8 - 3) * 8) / 8);
       const expected = general(highs, c, rows, b, most);
       const fits = solver.solve();

@@ -54,9 +54,14 @@ export function ProgramPage() {
       actions={
         <>
           {own && (
-            <Link to="change" className="btn btn-main">
-              Change it
-            </Link>
+            <>
+              <Link to="change" className="btn btn-main">
+                Change it
+              </Link>
+              <Link to="teach" className="btn">
+                Teach it
+              </Link>
+            </>
           )}
           <button type="button" className={own ? 'btn' : 'btn btn-main'} onClick={copy}>
             Copy it

@@ -30,13 +30,13 @@ export function ProgramsPage() {
       sayError(e);
     }
   };
-  const begin = async () => {
+  const begin = async (how: 'change' | 'teach') => {
     const copy = copyOfProgram(
       shipped[0]!,
       uuid(),
       programs.map((p) => p.mark),
     );
-    if (await changes.add(copy)) navigate(`${copy.id}/change`);
+    if (await changes.add(copy)) navigate(`${copy.id}/${how}`);
   };
   return (
     <Page
@@ -44,8 +44,11 @@ export function ProgramsPage() {
       about="A program says what counts how much, what does not count, and how much there is a day."
       actions={
         <>
-          <button type="button" className="btn btn-main" onClick={begin}>
+          <button type="button" className="btn btn-main" onClick={() => begin('change')}>
             Enter your own
+          </button>
+          <button type="button" className="btn" onClick={() => begin('teach')}>
+            Teach one
           </button>
           <button type="button" className="btn" onClick={() => file.current?.click()}>
             From a file

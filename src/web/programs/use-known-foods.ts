@@ -1,0 +1,65 @@
+import { useCallback, useMemo } from 'react';
+import { v7 as uuid } from 'uuid';
+import type { Food } from '../../core/food/food.ts';
+import { servingGrams } from '../../core/program/compare-foods.ts';
+import type { Program } from '../../core/program/program.ts';
+import type { KnownFood, TaughtFood } from '../../core/teach/known-food.ts';
+import { knownByPins, knownOf, nutrientsOf, type Observation, taughtFoodOf } from '../../core/teach/observation.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { useFoodsUsed, useObservations, usePantry } from '../data/queries.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { type Row, useRows } from '../saving/use-document.ts';
+
+const NO_OBSERVATIONS: readonly Row<Observation>[] = [];
+const NO_FOODS: readonly Food[] = [];
+const NOTHING_USED: readonly { foodId: string; recipes: number }[] = [];
+const idOfObservation = (o: Observation): string => o.id;
+/** So many everyday foods are asked about. */
+const MOST_ABOUT = 300;
+/** More than this is no serving. */
+const MOST_EATEN_G = 300;
+
+/** What a household knows of a program's points, and the everyday foods of which it would like to know. */
+export function useKnownFoods(program: Program) {
+  const { household, pins } = useHousehold();
+  const { data: listed = NO_OBSERVATIONS } = useObservations(household.id);
+  const { data: pantry = NO_FOODS } = usePantry(household.id);
+  const { data: used = NOTHING_USED } = useFoodsUsed(household.id);
+  const { rows, make, change, remove, restore } = useRows(household.id, 'observations', listed, idOfObservation);
+  const observed = useMemo(() => rows.filter((o) => o.programId === program.id), [rows, program.id]);
+  const foods = useMemo(() => new Map(pantry.map((f) => [f.id, f])), [pantry]);
+  const pinned = useMemo(
+    () => knownByPins(pins, observed, program.id, (id) => foods.get(id) ?? null),
+    [pins, observed, program.id, foods],
+  );
+  const known = useMemo((): readonly KnownFood[] => [...observed.map(knownOf), ...pinned], [observed, pinned]);
+  const about = useMemo((): readonly TaughtFood[] => {
+    const recipes = new Map(used.map((u) => [u.foodId, u.recipes]));
+    return pantry
+      .filter((f) => !f.kinds.includes('nothing'))
+      .toSorted((a, b) => (recipes.get(b.id) ?? 0) - (recipes.get(a.id) ?? 0))
+      .slice(0, MOST_ABOUT)
+      .map((f) => taughtFoodOf(f, Math.min(servingGrams(f) ?? 100, MOST_EATEN_G)));
+  }, [pantry, used]);
+  const add = useCallback(
+    (food: Food, grams: number, points: number) => {
+      const id = uuid();
+      return make(id, {
+        id,
+        programId: program.id,
+        name: food.name,
+        foodId: food.id,
+        grams,
+        points,
+        nutrients: nutrientsOf(food, grams),
+        reading: 'exact',
+      });
+    },
+    [make, program.id],
+  );
+  const takeOut = async (o: Observation) => {
+    await remove(o.id);
+    sayDone(`${o.name} is taken out.`, () => restore(o.id));
+  };
+  return { pantry, foods, observed, pinned, known, about, add, make, change, takeOut };
+}
