@@ -1,5 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Food } from '../../src/core/food/food.ts';
+import { scaleProfile } from '../../src/core/food/nutrients.ts';
+import { type Rule, rawOf, roundPoints } from '../../src/core/program/rule.ts';
 import { choose, expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
@@ -106,6 +109,73 @@ describe("a program of one's own", () => {
     await page.getByRole('button', { name: 'Save the program' }).last().waitFor();
     await expectNoSideways(page, 'changing a program on a phone');
     await expectAccessible(page, 'changing a program on a phone');
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('is taught from foods whose points are known, by what is asked next, and becomes the rule that everyone counts by', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const { page, errors } = await openPage(context);
+    const pantry: Food[] = await (await fetch(`${imbiss.api}/foods`)).json();
+    // The booklet that is looked up: a rule of three nutrients that no program here has.
+    const booklet: Rule = {
+      coefficients: { kcal: 0.03, satFat: 0.2, protein: -0.08 },
+      per: 1,
+      caps: {},
+      step: 1,
+      rounding: 'nearest',
+      floorAt: 'serving',
+    };
+    const looked = (name: string, grams: number): number => {
+      const food = pantry.find((f) => f.name === name)!;
+      return roundPoints(rawOf(booklet, scaleProfile(food.per100g, grams / 100)), booklet);
+    };
+    await page.goto(`${imbiss.home}/programs`);
+    await page.getByRole('button', { name: 'Teach one' }).click();
+    await page.getByRole('heading', { name: 'Teach Ledger, our own' }).waitFor();
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await page.getByText('Choose a food.').waitFor();
+    for (const name of ['butter', 'apple', 'egg, whole', 'Gouda']) {
+      await page.getByRole('combobox', { name: 'A food whose points you know' }).fill(name);
+      await page.getByRole('option').first().click();
+      const food = await page.getByRole('combobox', { name: 'A food whose points you know' }).inputValue();
+      const grams = Number(await page.getByLabel('Grams').inputValue());
+      await page.getByLabel('Points', { exact: true }).fill(String(looked(food, grams)));
+      await page.getByRole('button', { name: 'Add it' }).click();
+      await page.getByRole('button', { name: `Take ${food} out` }).waitFor();
+    }
+    await choose(page, 'What the program can be asked', 'any amount');
+    await page.getByText('Learnt from 4 foods.').waitFor();
+    await expectAccessible(page, 'teaching');
+    const next = page.getByRole('region', { name: 'Look this one up next' });
+    for (let n = 5; n <= 11; n++) {
+      const [, name, grams] = /^(.*), (\d+) g$/.exec((await next.getByRole('heading').textContent())!)!;
+      await next.getByLabel('Points it says').fill(String(looked(name!, Number(grams))));
+      await next.getByRole('button', { name: 'It says so' }).click();
+      await page.getByText(`Learnt from ${n} foods.`).waitFor();
+    }
+    const said = (await page.getByText(/everyday foods \d+ are certain/).textContent())!;
+    expect(Number(/foods (\d+) are/.exec(said)![1]), said).toBeGreaterThan(150);
+    // A slip is found, and taken out again.
+    await page.getByRole('combobox', { name: 'A food whose points you know' }).fill('white bread');
+    await page.getByRole('option').first().click();
+    await page.getByLabel('Points', { exact: true }).fill('9');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await page.getByText('No rule fits all of these points. Look up again:').waitFor();
+    await page.getByRole('button', { name: /^Take .*bread.* out$/ }).click();
+    await page.getByText('Learnt from 11 foods.').waitFor();
+    // It becomes the program's rule, and says what the booklet says.
+    await page.getByRole('button', { name: 'Make it the rule of this program' }).click();
+    await page.getByText('is changed; recipes are counted anew.').waitFor();
+    const { programs } = await (await fetch(imbiss.api)).json();
+    const { rule } = programs.find((p: { name: string }) => p.name === 'Ledger, our own');
+    const right = pantry.filter((f) => {
+      const amount = scaleProfile(f.per100g, 1);
+      return roundPoints(rawOf(rule, amount), rule) === roundPoints(rawOf(booklet, amount), booklet);
+    });
+    expect(right.length / pantry.length).toBeGreaterThan(0.9);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectNoSideways(page, 'teaching on a phone');
     expect(errors).toEqual([]);
     await context.close();
   });
