@@ -19,7 +19,7 @@ import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
 import type { DocumentKind } from '../core/history/document-kind.ts';
 import type { FieldChange } from '../core/history/field-change.ts';
-import type { Pin } from '../core/program/program.ts';
+import type { SaidPin } from '../core/program/program.ts';
 import type { StockItem } from '../core/stock/stock.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
 import type { Verdict } from '../core/swap/verdict.ts';
@@ -33,7 +33,7 @@ import { FoodCorrectionSchema } from './food.ts';
 import { EaterSchema, HouseholdSchema } from './household.ts';
 import { ObservationSchema } from './observation.ts';
 import { Id } from './primitives.ts';
-import { PinSchema } from './program.ts';
+import { SaidPinSchema } from './program.ts';
 import { CreditSchema, RecipeSchema } from './recipe.ts';
 import { schemaOf } from './schema-of.ts';
 import { StockItemSchema } from './stock.ts';
@@ -63,7 +63,7 @@ export interface DocumentTypes {
   household: { document: Household; change: FieldChange };
   swaps: { document: OwnSwap; change: FieldChange };
   stock: { document: StockItem; change: FieldChange };
-  pins: { document: Pin; change: FieldChange };
+  pins: { document: SaidPin; change: FieldChange };
   barcodes: { document: KnownBarcode; change: FieldChange };
   corrections: { document: FoodCorrection; change: FieldChange };
   verdicts: { document: Verdict; change: FieldChange };
@@ -94,7 +94,7 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   household: fields(HOUSEHOLD_KIND, HouseholdSchema),
   swaps: fields(SWAP_KIND, OwnSwapSchema),
   stock: fields(STOCK_KIND, StockItemSchema),
-  pins: fields(PIN_KIND, PinSchema),
+  pins: fields(PIN_KIND, SaidPinSchema),
   barcodes: fields(BARCODE_KIND, BarcodeSchema),
   corrections: fields(CORRECTION_KIND, FoodCorrectionSchema),
   verdicts: fields(VERDICT_KIND, VerdictSchema),

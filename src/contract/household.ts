@@ -4,7 +4,7 @@ import { REGIONS } from '../core/region/region.ts';
 import type { Eater, Household } from '../core/table/table.ts';
 import { Revision } from './entry.ts';
 import { Id, Words, Zone } from './primitives.ts';
-import { ExceptionSchema, PinSchema, PointsADay, ProgramSchema } from './program.ts';
+import { ExceptionSchema, PointsADay, ProgramSchema, SaidPinSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
 export const HouseholdSchema = schemaOf<Household>()(
@@ -51,6 +51,6 @@ export const TableSchema = z.object({
   household: HouseholdSchema.extend({ revision: Revision }),
   eaters: z.array(EaterSchema.extend({ revision: Revision })),
   programs: z.array(ProgramSchema),
-  pins: z.array(PinSchema.extend({ revision: Revision })),
+  pins: z.array(SaidPinSchema.extend({ revision: Revision })),
 });
 export type RevisedTable = z.infer<typeof TableSchema>;

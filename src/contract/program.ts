@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FOOD_KINDS, FOOD_STATES } from '../core/food/food.ts';
 import { NUTRIENTS, type Nutrient } from '../core/food/nutrients.ts';
-import { type Pin, type Program, USUAL_WEEK } from '../core/program/program.ts';
+import { type Pin, type Program, type SaidPin, USUAL_WEEK } from '../core/program/program.ts';
 import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
 import type { Exception } from '../core/program/uncounted.ts';
 import { Id, Words } from './primitives.ts';
@@ -104,6 +104,14 @@ export const PinSchema = schemaOf<Pin>()(
     programId: Id,
     points: z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too large'),
     grams: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
+  }),
+);
+
+export const SaidPinSchema = schemaOf<SaidPin>()(
+  PinSchema.extend({
+    saidOn: z.iso.date('is not a day').nullable().default(null),
+    source: z.string().max(120, 'is too long').default(''),
+    foodRevision: z.int().min(1).nullable().default(null),
   }),
 );
 

@@ -95,7 +95,8 @@ describe('the household', () => {
     await api().patch('/api/households/home').send({ system: 'us' }).expect(200);
   });
   it('holds points the cook knows', async () => {
-    const pin = { foodId: 'sausage-smoked', programId: 'program-ledger', points: 4, grams: 50 };
+    const said = { saidOn: '2026-11-20', source: 'booklet, page 12', foodRevision: 1 };
+    const pin = { foodId: 'sausage-smoked', programId: 'program-ledger', points: 4, grams: 50, ...said };
     const path = '/api/households/home/pins/sausage-smoked~program-ledger';
     await api().put(path).send(pin).expect(200);
     expect((await api().get('/api/households/home')).body.pins).toEqual([{ ...pin, revision: 1 }]);

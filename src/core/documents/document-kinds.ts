@@ -4,7 +4,7 @@ import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
 import { list, object, record, set, value } from '../history/shape.ts';
-import type { Pin } from '../program/program.ts';
+import type { Pin, SaidPin } from '../program/program.ts';
 import type { StockItem } from '../stock/stock.ts';
 import type { OwnSwap } from '../swap/own-swap.ts';
 import type { Verdict } from '../swap/verdict.ts';
@@ -154,9 +154,13 @@ export const STOCK_KIND = fieldKind<StockItem>(
   { what: named({ grams: 'how much there is', opened: 'whether it is open', useBy: 'use by', name: 'the name' }) },
 );
 
-export const PIN_KIND = fieldKind<Pin>('pin', object({ points: value, grams: value }), {
-  what: named({ points: 'points', grams: 'grams' }),
-});
+export const PIN_KIND = fieldKind<SaidPin>(
+  'pin',
+  object({ points: value, grams: value, saidOn: value, source: value, foodRevision: value }),
+  {
+    what: named({ points: 'points', grams: 'grams', source: 'where it stands' }),
+  },
+);
 
 export const BARCODE_KIND = fieldKind<KnownBarcode>('barcode', object({ foodId: value }), {
   what: named({ foodId: 'the food' }),

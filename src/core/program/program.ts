@@ -42,6 +42,15 @@ export interface Pin {
   readonly grams: number;
 }
 
+/** A pin as it is kept: when it was said, where it stands, and which revision of the food it was said of. */
+export interface SaidPin extends Pin {
+  /** A day, YYYY-MM-DD; null for one from before days were kept. */
+  readonly saidOn: string | null;
+  /** Such as "booklet, page 12"; empty where nobody said. */
+  readonly source: string;
+  readonly foodRevision: number | null;
+}
+
 /** Whose count it is: a program, with an eater's own exceptions and the household's pins. */
 export interface Counter {
   readonly program: Program;

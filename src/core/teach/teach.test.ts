@@ -73,7 +73,7 @@ describe('a taught rule', () => {
     for (let n = 0; n < 10; n++) {
       const next = teach(known, NEAREST).next(pool, 'any');
       if (next === null) break;
-      expect((next.food.grams ?? 0) * next.portions <= 1000 || next.portions === 1).toBe(true);
+      expect((next.food.grams ?? 0) * next.portions <= 5000 || next.portions === 1).toBe(true);
       const asked = timesFood(next.food, next.portions);
       const truth = pointsBy(rule, asked);
       expect(truth).toBeGreaterThanOrEqual(next.min - 1);

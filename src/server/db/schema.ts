@@ -58,7 +58,16 @@ export interface Database {
     nutrients: string;
     reading: string;
   };
-  pin: RevisionColumn & { household_id: string; food_id: string; program_id: string; points: number; grams: number };
+  pin: RevisionColumn & {
+    household_id: string;
+    food_id: string;
+    program_id: string;
+    points: number;
+    grams: number;
+    said_on: string | null;
+    source: Generated<string>;
+    food_revision: number | null;
+  };
   recipe: {
     id: string;
     household_id: string;

@@ -1,7 +1,7 @@
-import { PinSchema } from '../../contract/program.ts';
+import { SaidPinSchema } from '../../contract/program.ts';
 import { PIN_KIND, pinId } from '../../core/documents/document-kinds.ts';
 import { invalid } from '../../core/errors.ts';
-import type { Pin } from '../../core/program/program.ts';
+import type { SaidPin } from '../../core/program/program.ts';
 import { foodOwner } from './food-owner.ts';
 import { programsOf } from './programs.ts';
 import { recountUsing } from './recount.ts';
@@ -14,17 +14,32 @@ const parts = (id: string): { food_id: string; program_id: string } => {
 };
 
 /** Points that the cook knows for an amount of a food under a program. */
-export const PINS = rowShelf<Pin, 'pin'>({
+export const PINS = rowShelf<SaidPin, 'pin'>({
   name: 'pins',
   what: 'pin',
   kind: PIN_KIND,
-  schema: PinSchema,
+  schema: SaidPinSchema,
   first: 1,
   isPair: true,
   table: 'pin',
   keys: parts,
-  read: (r) => PinSchema.parse({ foodId: r.food_id, programId: r.program_id, points: r.points, grams: r.grams }),
-  columns: (p) => ({ points: p.points, grams: p.grams }),
+  read: (r) =>
+    SaidPinSchema.parse({
+      foodId: r.food_id,
+      programId: r.program_id,
+      points: r.points,
+      grams: r.grams,
+      saidOn: r.said_on,
+      source: r.source,
+      foodRevision: r.food_revision,
+    }),
+  columns: (p) => ({
+    points: p.points,
+    grams: p.grams,
+    said_on: p.saidOn,
+    source: p.source,
+    food_revision: p.foodRevision,
+  }),
   check: async (s, id, pin) => {
     requireSame(id, pinId(pin));
     if (!(await programsOf(s)).some((p) => p.id === pin.programId))

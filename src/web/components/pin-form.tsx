@@ -1,89 +1,114 @@
-import { useId, useState } from 'react';
-import { PinSchema } from '../../contract/program.ts';
+import { formatISO } from 'date-fns';
+import { useState } from 'react';
+import { SaidPinSchema } from '../../contract/program.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
+import { servingGrams } from '../../core/program/compare-foods.ts';
+import { pinAgainstRuleWords } from '../../core/program/pin-against-rule.ts';
+import type { SaidPin } from '../../core/program/program.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
-import { useHousehold } from '../context/household-context.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
+import { useCounting, useHousehold } from '../context/household-context.ts';
+import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 
-/** Points that the cook knows for an amount of a food: they override the rule and the list of that program. */
-export function PinForm({ food }: { food: Food }) {
+interface PinFormProps {
+  readonly food: Food;
+  /** The amount that is at hand, g; a serving where left out. */
+  readonly grams?: number | null;
+  /** Opened from the start. */
+  readonly open?: boolean;
+}
+
+/** Points that the cook knows for an amount of a food: they override the rule and the list of that program, and teach it. */
+export function PinForm({ food, grams: atHand = null, open = false }: PinFormProps) {
   const { programs, pins, pinRows } = useHousehold();
-  const id = useId();
-  const [programId, setProgramId] = useState(programs[0]?.id ?? '');
-  const [points, setPoints] = useState('');
-  const [grams, setGrams] = useState('100');
+  const first = useCounting()[0]?.program ?? programs[0]!;
+  const [programId, setProgramId] = useState(first.id);
+  const [points, setPoints] = useState<number | null>(null);
+  const [grams, setGrams] = useState<number | null>(Math.round(atHand ?? servingGrams(food) ?? 100));
+  const [source, setSource] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
+  const program = programs.find((p) => p.id === programId) ?? first;
   const own = pins.filter((p) => p.foodId === food.id);
+  const typed: SaidPin = {
+    foodId: food.id,
+    programId: program.id,
+    points: points ?? Number.NaN,
+    grams: grams ?? Number.NaN,
+    saidOn: formatISO(new Date(), { representation: 'date' }),
+    source: source.trim(),
+    foodRevision: food.revision,
+  };
+  const pin = SaidPinSchema.safeParse(typed);
   const save = () => {
-    const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t.replace(',', '.')));
-    const pin = PinSchema.safeParse({ foodId: food.id, programId, points: number(points), grams: number(grams) });
     if (!pin.success) return setWrong('Write points and grams as numbers, the grams above 0.');
     setWrong(null);
-    const key = pairId(food.id, programId);
-    const had = own.find((p) => p.programId === programId);
+    const key = pairId(food.id, program.id);
+    const had = own.find((p) => p.programId === program.id);
     void (had ? pinRows.change(key, had, pin.data, 'Change the points') : pinRows.make(key, pin.data));
+    sayDone(`${food.name} counts so under ${program.mark}.`, () => pinRows.remove(key));
   };
   return (
-    <details className="mt-4 border-rule border-t pt-3" open={own.length > 0}>
+    <details className="mt-4 border-rule border-t pt-3" open={open || own.length > 0}>
       <summary className="cursor-pointer font-semibold">I know the points of {food.name}</summary>
-      <ul className="mt-2 space-y-1">
-        {own.map((p) => (
-          <li key={p.programId} className="flex items-center gap-2">
-            <span className="mark">{programs.find((x) => x.id === p.programId)?.mark}</span>
-            {trimmed(p.points, 2)} {p.points === 1 ? 'point' : 'points'} for {trimmed(p.grams, 1)} g
-            <button
-              type="button"
-              className="btn btn-plain btn-small"
-              onClick={async () => {
-                const key = pairId(p.foodId, p.programId);
-                await pinRows.remove(key);
-                sayDone(`The points of ${food.name} are counted again`, () => pinRows.restore(key));
-              }}
-            >
-              Forget
-            </button>
-          </li>
-        ))}
+      <ul className="mt-2 space-y-1.5">
+        {own.map((p) => {
+          const of = programs.find((x) => x.id === p.programId);
+          const said = [p.source, p.saidOn === null ? '' : formatDay(p.saidOn)].filter((x) => x !== '').join(', ');
+          return (
+            <li key={p.programId} className="flex items-center gap-2">
+              <span className="mark">{of?.mark}</span>
+              <span className="min-w-0 flex-1">
+                {trimmed(p.points, 2)} {p.points === 1 ? 'point' : 'points'} for {trimmed(p.grams, 1)} g
+                <span className="block text-sm text-soft">
+                  {said && `${said}. `}
+                  {of && pinAgainstRuleWords(p, food, of)}
+                </span>
+              </span>
+              <button
+                type="button"
+                className="btn btn-plain btn-small"
+                onClick={async () => {
+                  const key = pairId(p.foodId, p.programId);
+                  await pinRows.remove(key);
+                  sayDone(`The points of ${food.name} are counted again`, () => pinRows.restore(key));
+                }}
+              >
+                Forget
+              </button>
+            </li>
+          );
+        })}
       </ul>
-      <div className="mt-2 flex flex-wrap items-end gap-2">
-        <div>
-          <label className="text-sm text-soft" htmlFor={`${id}-points`}>
-            points
-          </label>
+      <div className="mt-2 grid grid-cols-2 items-end gap-2 sm:grid-cols-[5.5rem_6rem_minmax(0,1fr)]">
+        <NumberField label="points" value={null} onValue={setPoints} />
+        <NumberField label="for grams" value={grams} onValue={setGrams} />
+        <Picker
+          label="under"
+          className="max-sm:col-span-2"
+          value={program.id}
+          choices={programs.map((p) => ({ value: p.id as string, words: p.name }))}
+          onPick={setProgramId}
+        />
+        <label className="col-span-full">
+          <span className="label">where it stands</span>
           <input
-            id={`${id}-points`}
-            inputMode="decimal"
-            className="field w-20"
-            value={points}
-            onChange={(e) => setPoints(e.target.value)}
+            className="field"
+            maxLength={120}
+            placeholder="the booklet, page 12"
+            value={source}
+            onChange={(e) => setSource(e.target.value)}
           />
-        </div>
-        <div>
-          <label className="text-sm text-soft" htmlFor={`${id}-grams`}>
-            for grams
-          </label>
-          <input
-            id={`${id}-grams`}
-            inputMode="decimal"
-            className="field w-24"
-            value={grams}
-            onChange={(e) => setGrams(e.target.value)}
-          />
-        </div>
-        <div>
-          <Picker
-            label="under"
-            value={programId}
-            choices={programs.map((p) => ({ value: p.id as string, words: p.name }))}
-            onPick={setProgramId}
-          />
-        </div>
-        <button type="button" className="btn" onClick={save}>
-          Use these
-        </button>
+        </label>
       </div>
+      <p className="mt-1 min-h-6 text-soft text-sm" role="status">
+        {pin.success && pinAgainstRuleWords(pin.data, food, program)}
+      </p>
+      <button type="button" className="btn" onClick={save}>
+        Use these
+      </button>
       <p role="alert" className="mt-1 text-beet text-sm">
         {wrong}
       </p>

@@ -1,11 +1,13 @@
 import { createContext, useContext, useMemo } from 'react';
+import type { SaidPin } from '../../core/program/program.ts';
 import { type CountingEater, countersAt, type Table } from '../../core/table/table.ts';
 import type { Rows } from '../saving/use-document.ts';
 
 export type { CountingEater } from '../../core/table/table.ts';
 
 /** The household whose place is open, and how its parts are changed. */
-export interface OpenHousehold extends Table {
+export interface OpenHousehold extends Omit<Table, 'pins'> {
+  readonly pins: readonly SaidPin[];
   readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly changeHousehold: (change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone'>>) => void;

@@ -38,6 +38,8 @@ export interface LineMenuActions {
   readonly howMuch: (line: Line) => void;
   readonly role: (line: Line, role: Role) => void;
   readonly technique: (line: Line, technique: Technique) => void;
+  /** Says the points that the cook knows of its food. */
+  readonly points: (line: Line) => void;
   /** Says what of it is not eaten. */
   readonly loss: (line: Line) => void;
   readonly keep: (line: Line) => void;
@@ -245,6 +247,13 @@ function MoreOfLine({ line, version, canKeepAsSwap, actions, role, inside, onBac
       </DropdownMenu.Item>
       <DropdownMenu.Item className="menu-item" onSelect={(e) => inside(e, 'technique')}>
         What a step does with it
+      </DropdownMenu.Item>
+      <DropdownMenu.Item
+        className="menu-item"
+        disabled={line.food.kind !== 'food'}
+        onSelect={() => actions.points(line)}
+      >
+        I know its points
       </DropdownMenu.Item>
       <DropdownMenu.Item
         className="menu-item"

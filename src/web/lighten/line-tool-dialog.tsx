@@ -4,8 +4,10 @@ import { lineChange } from '../../core/version/entry.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { expectedLoss } from '../../core/yield/expected-loss.ts';
 import { LossDialog } from '../components/loss-dialog.tsx';
+import { PinForm } from '../components/pin-form.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { type useCount, useOpenRecipe } from '../context/recipe-context.ts';
+import { Modal } from '../kit/modal.tsx';
 import type { VersionEditor } from '../saving/version-editor.ts';
 import { SwapForm } from '../swaps/swap-form.tsx';
 import { HowMuch } from './how-much.tsx';
@@ -72,6 +74,15 @@ export function LineToolDialog({ tool, editor, version, now, change, swap, onClo
           change(line, { ...line, loss }, `What of ${line.item} is not eaten`);
         }}
       />
+    );
+  }
+  if (tool.kind === 'points') {
+    const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
+    if (own === null) return null;
+    return (
+      <Modal title={`The points of ${own.name}`} onClose={onClose}>
+        <PinForm food={own} grams={line.weight?.grams ?? null} open />
+      </Modal>
     );
   }
   if (tool.kind !== 'howMuch') return null;

@@ -21,7 +21,7 @@ import type { RowActions } from './line-in-row.ts';
 
 /** The one tool that is open for a line; its menu may still be closing. */
 export type LineTool =
-  | { readonly kind: 'amount' | 'howMuch' | 'loss'; readonly lineId: string }
+  | { readonly kind: 'amount' | 'howMuch' | 'loss' | 'points'; readonly lineId: string }
   | { readonly kind: 'share'; readonly lineId: string; readonly swap: Swap }
   /** A swap of one's own is written from a line; `of` are the lines that were changed as it says. */
   | { readonly kind: 'write'; readonly swap: OwnSwap; readonly lineId: string; readonly of: readonly Line[] };
@@ -75,6 +75,7 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
     swap: (line, s) => (s.kind === 'part' ? setTool({ kind: 'share', lineId: line.id, swap: s }) : swap(line, s)),
     amount: (line) => setTool({ kind: 'amount', lineId: line.id }),
     howMuch: (line) => setTool({ kind: 'howMuch', lineId: line.id }),
+    points: (line) => setTool({ kind: 'points', lineId: line.id }),
     loss: (line) => setTool({ kind: 'loss', lineId: line.id }),
     technique: (line, technique) =>
       change(line, { ...line, technique }, `${line.item}: a step ${TECHNIQUE_SAID[technique]}`),

@@ -4,7 +4,7 @@ import type { TaughtPoints } from '../../core/teach/teach.ts';
 /** So many are shown; the rest is counted. */
 const MOST_TAUGHT_SHOWN = 40;
 
-const saidOf = (p: TaughtPoints): string => {
+const taughtSaid = (p: TaughtPoints): string => {
   if (p.settled) return formatPoints(p.points);
   if (p.likely) return `very likely ${formatPoints(p.points)}`;
   const other = p.points === p.max ? p.min : p.max;
@@ -27,7 +27,7 @@ export function TaughtFoods({ points }: { readonly points: readonly TaughtPoints
         {points.slice(0, MOST_TAUGHT_SHOWN).map((p) => (
           <li key={p.food} className="flex items-baseline justify-between gap-3 border-rule border-b py-1">
             <span className="min-w-0 truncate">{p.food}</span>
-            <span className={p.settled ? 'font-bold font-head' : 'text-mustard'}>{saidOf(p)}</span>
+            <span className={p.settled ? 'font-bold font-head' : 'text-mustard'}>{taughtSaid(p)}</span>
           </li>
         ))}
       </ul>

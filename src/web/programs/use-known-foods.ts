@@ -11,7 +11,7 @@ import { sayDone } from '../kit/say-done.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
 const NO_OBSERVATIONS: readonly Row<Observation>[] = [];
-const NO_FOODS: readonly Food[] = [];
+const EMPTY_PANTRY: readonly Food[] = [];
 const NOTHING_USED: readonly { foodId: string; recipes: number }[] = [];
 const idOfObservation = (o: Observation): string => o.id;
 /** So many everyday foods are asked about. */
@@ -23,7 +23,7 @@ const MOST_EATEN_G = 300;
 export function useKnownFoods(program: Program) {
   const { household, pins } = useHousehold();
   const { data: listed = NO_OBSERVATIONS } = useObservations(household.id);
-  const { data: pantry = NO_FOODS } = usePantry(household.id);
+  const { data: pantry = EMPTY_PANTRY } = usePantry(household.id);
   const { data: used = NOTHING_USED } = useFoodsUsed(household.id);
   const { rows, make, change, remove, restore } = useRows(household.id, 'observations', listed, idOfObservation);
   const observed = useMemo(() => rows.filter((o) => o.programId === program.id), [rows, program.id]);

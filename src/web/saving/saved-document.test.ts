@@ -332,7 +332,15 @@ describe('a document under the cook’s hands', () => {
 
 describe('something that two devices make at once', () => {
   it('is a question and not two, nor one of them in silence', async () => {
-    const theirs = { foodId: 'butter', programId: 'program-ledger', points: 3, grams: 30 };
+    const theirs = {
+      foodId: 'butter',
+      programId: 'program-ledger',
+      points: 3,
+      grams: 30,
+      saidOn: null,
+      source: '',
+      foodRevision: null,
+    };
     const id = 'butter~program-ledger';
     const there: Kept<typeof theirs, never> = {
       document: theirs,

@@ -2,12 +2,20 @@
 import 'fake-indexeddb/auto';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Pin } from '../../core/program/program.ts';
+import type { SaidPin } from '../../core/program/program.ts';
 import { type Row, useRows } from './use-document.ts';
 
-const pin: Pin = { foodId: 'butter', programId: 'program-ledger', points: 4, grams: 10 };
+const pin: SaidPin = {
+  foodId: 'butter',
+  programId: 'program-ledger',
+  points: 4,
+  grams: 10,
+  saidOn: null,
+  source: '',
+  foodRevision: null,
+};
 const ID = 'butter~program-ledger';
-const idOf = (p: Pin) => `${p.foodId}~${p.programId}`;
+const idOf = (p: SaidPin) => `${p.foodId}~${p.programId}`;
 const answers = (status: number, body?: unknown) =>
   new Response(body === undefined ? null : JSON.stringify(body), { status });
 
@@ -29,7 +37,7 @@ afterEach(() => {
 describe('rows of a list', () => {
   it('keep what was made here until the list has it, and after that go by the list', async () => {
     serverWithOnePin();
-    const none: readonly Row<Pin>[] = [];
+    const none: readonly Row<SaidPin>[] = [];
     const { result, rerender } = renderHook(({ listed }) => useRows('home', 'pins', listed, idOf), {
       initialProps: { listed: none },
     });

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { HOUSEHOLD_KIND, pinId } from '../../core/documents/document-kinds.ts';
-import type { Pin } from '../../core/program/program.ts';
+import type { SaidPin } from '../../core/program/program.ts';
 import type { Eater } from '../../core/table/table.ts';
 import type { OpenHousehold } from '../context/household-context.ts';
 import { useTable } from '../data/queries.ts';
 import { documents, type Row, useRows } from '../saving/use-document.ts';
 
 const NO_EATERS: readonly Row<Eater>[] = [];
-const NO_PINS: readonly Row<Pin>[] = [];
+const NO_PINS: readonly Row<SaidPin>[] = [];
 const eaterId = (e: Eater): string => e.id;
 
 /** A household with what waits here to be saved over what the server says; null while it loads. */

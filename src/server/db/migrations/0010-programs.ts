@@ -10,6 +10,10 @@ export async function up(db: Kysely<unknown>): Promise<void> {
      ) strict, without rowid`,
     // What an eater was given for a day; the program's own where it is null.
     'alter table eater add column allowance real',
+    // When points were said, where they stand, and of which revision of the food.
+    'alter table pin add column said_on text',
+    "alter table pin add column source text not null default ''",
+    'alter table pin add column food_revision integer',
     // Points that are known of an amount of something, from which the rule of a program is taught.
     `create table observation (
        id text primary key,
