@@ -3,7 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Food } from '../../src/core/food/food.ts';
 import { scaleProfile } from '../../src/core/food/nutrients.ts';
 import { type Rule, rawOf, roundPoints } from '../../src/core/program/rule.ts';
-import { choose, expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
+import { choose, expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
+import { brokenWords, smallTargets } from '../support/screen-checks.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -114,7 +115,7 @@ describe("a program of one's own", () => {
   });
 
   it('is taught from foods whose points are known, by what is asked next, and becomes the rule that everyone counts by', async () => {
-    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true });
     const { page, errors } = await openPage(context);
     const pantry: Food[] = await (await fetch(`${imbiss.api}/foods`)).json();
     // The booklet that is looked up: a rule of three nutrients that no program here has.
@@ -137,7 +138,10 @@ describe("a program of one's own", () => {
     await page.getByText('Choose a food.').waitFor();
     for (const name of ['butter', 'apple', 'egg, whole', 'Gouda']) {
       await page.getByRole('combobox', { name: 'A food whose points you know' }).fill(name);
-      await page.getByRole('option').first().click();
+      await page
+        .getByRole('option', { name: new RegExp(name, 'i') })
+        .first()
+        .click();
       const food = await page.getByRole('combobox', { name: 'A food whose points you know' }).inputValue();
       const grams = Number(await page.getByLabel('Grams').inputValue());
       await page.getByLabel('Points', { exact: true }).fill(String(looked(food, grams)));
@@ -158,7 +162,10 @@ describe("a program of one's own", () => {
     expect(Number(/foods (\d+) are/.exec(said)![1]), said).toBeGreaterThan(150);
     // A slip is found, and taken out again.
     await page.getByRole('combobox', { name: 'A food whose points you know' }).fill('white bread');
-    await page.getByRole('option').first().click();
+    await page
+      .getByRole('option', { name: /bread, white/ })
+      .first()
+      .click();
     await page.getByLabel('Points', { exact: true }).fill('9');
     await page.getByRole('button', { name: 'Add it' }).click();
     await page.getByText('No rule fits all of these points. Look up again:').waitFor();
@@ -174,8 +181,31 @@ describe("a program of one's own", () => {
       return roundPoints(rawOf(rule, amount), rule) === roundPoints(rawOf(booklet, amount), booklet);
     });
     expect(right.length / pantry.length).toBeGreaterThan(0.9);
-    await page.setViewportSize({ width: 390, height: 844 });
-    await expectNoSideways(page, 'teaching on a phone');
+    const teaching = page.url();
+    for (const [name, url] of [
+      ['teaching', teaching],
+      ['changing', teaching.replace(/teach$/, 'change')],
+    ] as const) {
+      await page.goto(url);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page
+        .getByText(name === 'teaching' ? 'Learnt from 11 foods.' : 'What does not count')
+        .first()
+        .waitFor();
+      for (const [width, height] of [
+        [390, 844],
+        [820, 1180],
+        [1920, 1080],
+      ] as const) {
+        await page.setViewportSize({ width, height });
+        await expectNoSideways(page, `${name}, ${width}`);
+        expect(await smallTargets(page), `${name}, ${width}: small`).toEqual([]);
+        expect(await brokenWords(page), `${name}, ${width}: broken`).toEqual([]);
+      }
+      await page.emulateMedia({ colorScheme: 'dark' });
+      await expectContrast(page, `${name}, dark`);
+      await page.emulateMedia({ colorScheme: 'light' });
+    }
     expect(errors).toEqual([]);
     await context.close();
   });

@@ -165,6 +165,7 @@ describe('every screen', () => {
     const before = await ladder.textContent();
     await page.getByText('I know the points of').click();
     await page.getByLabel('points', { exact: true }).fill('1');
+    await page.getByLabel('for grams').fill('100');
     await page.getByRole('button', { name: 'Use these' }).click();
     await page.getByText('1 point for 100 g').waitFor();
     expect(await ladder.textContent()).not.toBe(before);

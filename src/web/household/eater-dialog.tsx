@@ -83,7 +83,11 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
                 Points a day: {errors.allowance.message}.
               </p>
             )}
-            <ExceptionFields exceptions={exceptions} onChange={(x) => form.setValue('exceptions', x)} />
+            <ExceptionFields
+              program={program}
+              exceptions={exceptions}
+              onChange={(x) => form.setValue('exceptions', x)}
+            />
           </>
         )}
         <AllergenBoxes legend="Allergic to" chosen={allergies} onChange={(a) => form.setValue('allergies', a)} />

@@ -1,3 +1,5 @@
+import { hiddenWords } from '../../core/program/hidden-points.ts';
+import type { Program } from '../../core/program/program.ts';
 import type { Exception } from '../../core/program/uncounted.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { useHousehold } from '../context/household-context.ts';
@@ -5,18 +7,24 @@ import { useFoods } from '../data/queries.ts';
 import { Picker } from '../kit/picker.tsx';
 
 interface ExceptionFieldsProps {
+  readonly program: Program;
   readonly exceptions: readonly Exception[];
   readonly onChange: (exceptions: Exception[]) => void;
 }
 
 /** Foods that count otherwise for one eater than the program's list says. */
-export function ExceptionFields({ exceptions, onChange }: ExceptionFieldsProps) {
+export function ExceptionFields({ program, exceptions, onChange }: ExceptionFieldsProps) {
   const { household } = useHousehold();
   const { data: named } = useFoods(
     household.id,
     exceptions.map((x) => x.foodId),
   );
   const nameOf = (id: string): string => named?.find((f) => f.id === id)?.name ?? id;
+  /** A stretched list is the eater's own decision; what it hides is said. */
+  const hiddenBy = (id: string): string | null => {
+    const food = named?.find((f) => f.id === id);
+    return food === undefined ? null : hiddenWords(food, program);
+  };
   const without = (foodId: string) => exceptions.filter((x) => x.foodId !== foodId);
   return (
     <fieldset className="mt-4">
@@ -24,7 +32,10 @@ export function ExceptionFields({ exceptions, onChange }: ExceptionFieldsProps) 
       <ul className="space-y-1">
         {exceptions.map((x) => (
           <li key={x.foodId} className="flex items-center gap-2">
-            <span className="flex-1">{nameOf(x.foodId)}</span>
+            <span className="min-w-0 flex-1">
+              {nameOf(x.foodId)}
+              {x.uncounted && <span className="block text-mustard text-sm">{hiddenBy(x.foodId)}</span>}
+            </span>
             <Picker
               label={`How ${nameOf(x.foodId)} counts`}
               labelled="unseen"
