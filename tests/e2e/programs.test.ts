@@ -143,6 +143,7 @@ describe("a program of one's own", () => {
         .first()
         .click();
       const food = await page.getByRole('combobox', { name: 'A food whose points you know' }).inputValue();
+      await expect.poll(() => page.getByLabel('Grams').inputValue()).not.toBe('');
       const grams = Number(await page.getByLabel('Grams').inputValue());
       await page.getByLabel('Points', { exact: true }).fill(String(looked(food, grams)));
       await page.getByRole('button', { name: 'Add it' }).click();

@@ -100,7 +100,7 @@ function RecipeRow({ recipe: r, household }: { recipe: RecipeSummary; household:
       <span className="flex flex-wrap gap-x-5 gap-y-1">
         {r.points.map((p) => {
           return (
-            <span key={p.counter} className="flex items-baseline gap-1.5 md:min-w-32">
+            <span key={p.counter} className="flex items-baseline gap-1.5 md:min-w-32 desk:w-32">
               <span className="mark self-center">{p.mark}</span>
               <PointsShown count={pointsInList(p)} was={p.was} />
             </span>
