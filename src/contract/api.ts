@@ -267,6 +267,12 @@ export const API = {
     says: 'Brings an own program back.',
     answer: null,
   }),
+  programRevisions: route({
+    method: 'GET',
+    path: '/households/:h/programs/:id/revisions',
+    says: "Every state of a household's own program, the first first.",
+    answer: z.array(z.object({ program: ProgramSchema, at: z.string() })),
+  }),
   removedPrograms: route({
     method: 'GET',
     path: '/households/:h/programs/removed',

@@ -125,6 +125,7 @@ describe('every route of the table', () => {
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
+    await answerOf(API.programRevisions, { ...at, id: 'own-program' });
     await answerOf(API.removeProgram, { ...at, id: 'own-program' });
     await answerOf(API.removedPrograms, at);
     await answerOf(API.restoreProgram, { ...at, id: 'own-program' });

@@ -61,6 +61,9 @@ describe("a household's own program", () => {
     expect((await put(stricter, 1).expect(200)).body.revision).toBe(2);
     // Changed from a state that is not the newest any more: nothing is written over.
     expect((await put(own, 1).expect(412)).body.title).toMatch(/changed elsewhere/);
+    const { body: states } = await api().get(`${home}/programs/own-1/revisions`).expect(200);
+    expect(states.map((s: { program: Program }) => s.program.rule.per)).toEqual([own.rule.per, 40]);
+    await api().get(`${home}/programs/${ledger!.id}/revisions`).expect(409);
     const found = (await programs()).find((p) => p.id === 'own-1');
     expect(found).toMatchObject({ revision: 2, rule: { per: 40 } });
   });
@@ -130,6 +133,7 @@ describe("a household's own program", () => {
     const theirs = '/api/households/next-door/programs/own-1';
     await api().put(theirs).send(own).expect(404);
     await api().delete(theirs).expect(404);
+    await api().get(`${theirs}/revisions`).expect(404);
     await api().post(`${theirs}/restore`).expect(404);
     const { body } = await api().get('/api/households/next-door').expect(200);
     expect(body.programs.map((p: Program) => p.id)).not.toContain('own-1');

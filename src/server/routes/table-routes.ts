@@ -7,6 +7,7 @@ import { serve } from '../http/serve-route.ts';
 export function tableRoutes(api: Router): void {
   serve(api, API.observations, ({ store }) => store.observations());
   serve(api, API.removedPrograms, ({ store }) => store.programs.removed());
+  serve(api, API.programRevisions, ({ store, params }) => store.programs.revisions(params.id));
   serve(api, API.putProgram, ({ store, body, ifMatch }) => store.programs.put(body, ifMatch));
   serve(api, API.removeProgram, ({ store, params }) => store.programs.remove(params.id));
   serve(api, API.restoreProgram, ({ store, params }) => store.programs.restore(params.id));

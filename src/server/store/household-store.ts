@@ -118,6 +118,7 @@ export async function householdStore(context: StoreContext, householdId: string)
       put: (program: Program, expected: number | null) => programWriting.putProgram(s, program, expected),
       remove: (id: string) => programWriting.removeProgram(s, id),
       restore: (id: string) => programWriting.restoreProgram(s, id),
+      revisions: (id: string) => programWriting.programRevisions(s, id),
       removed: () => programWriting.removedPrograms(s),
     },
     observations: () => OBSERVATIONS.all(s, 'rowid'),

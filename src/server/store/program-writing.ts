@@ -6,7 +6,7 @@ import { eatersOf } from './eater-shelf.ts';
 import { programsOf } from './programs.ts';
 import { recountAll } from './recount.ts';
 import { note, nowOf, type Scope } from './scope.ts';
-import { toStored } from './stored.ts';
+import { fromStored, toStored } from './stored.ts';
 import { write } from './write.ts';
 
 /** Whose a program is and its newest revision; undefined when this household has no such program. */
@@ -114,4 +114,17 @@ async function isCountedBy(s: Scope, id: string): Promise<boolean> {
 /** The newest revisions of the household's own programs that were taken away. */
 export async function removedPrograms(s: Scope): Promise<Program[]> {
   return programsOf(s, 'removed');
+}
+
+/** Every state of an own program, the first first. @throws DomainError not-found */
+export async function programRevisions(s: Scope, id: string): Promise<{ program: Program; at: string }[]> {
+  await ownProgram(s, id);
+  const rows = await s.db
+    .selectFrom('program_revision')
+    .selectAll()
+    .where('program_id', '=', id)
+    .where('household_id', '=', s.householdId)
+    .orderBy('revision')
+    .execute();
+  return rows.map((r) => ({ program: fromStored('program', ProgramSchema, r.body), at: r.created_at }));
 }

@@ -25,6 +25,8 @@ export const useFeasts = (h: string) => useAnswer(API.feasts, { h }, LOOKED_AT_A
 export const useOwnFoods = (h: string) => useAnswer(API.ownFoods, { h });
 export const useObservations = (h: string) => useAnswer(API.observations, { h });
 export const useRemovedPrograms = (h: string) => useAnswer(API.removedPrograms, { h });
+export const useProgramRevisions = (h: string, id: string | null) =>
+  useAnswer(API.programRevisions, id === null ? null : { h, id });
 /** In how many recipes each food is. */
 export const useFoodsUsed = (h: string) => useAnswer(API.foodsUsed, { h }, LOOKED_AT_AGAIN);
 export const useCorrection = (h: string, food: string) => useAnswer(API.correction, { h, id: food });
@@ -57,7 +59,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await mutate(home);
       return;
     case 'programs':
-      await Promise.all([mutate(home), mutate(addressOf(API.removedPrograms, { h }))]);
+      await Promise.all([mutate(home), startingWith(`${home}/programs`)]);
       return;
     case 'recipes':
     case 'versions':

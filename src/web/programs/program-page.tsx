@@ -7,6 +7,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { Page } from '../kit/page.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { saveFile } from '../kit/save-file.ts';
+import { EarlierStates } from './earlier-states.tsx';
 import { ListRead } from './list-read.tsx';
 import { ListTester } from './list-tester.tsx';
 import { isShippedProgram } from './own-programs.ts';
@@ -122,6 +123,7 @@ export function ProgramPage() {
         </div>
         <WorkedExample program={program} />
       </div>
+      {own && <EarlierStates program={program} />}
       {removing && (
         <RemoveProgram
           program={program}
