@@ -1,8 +1,7 @@
 import type { Card } from '../core/card/card.ts';
-import { creditWords, servingWords } from '../core/card/card-text.ts';
+import { countedWords, creditWords, servingWords } from '../core/card/card-text.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../core/program/format-points.ts';
-import { formatDay } from '../core/quantity/format-day.ts';
 
 /** A card as people see it: on its own page, inside the application and on paper. Draws what the core counted. */
 export function CardView({
@@ -20,7 +19,7 @@ export function CardView({
     <article className="card" aria-label="The card">
       <p className="meta">
         <span>{servingWords(card)}</span>
-        <span>counted {formatDay(card.countedOn)}</span>
+        <span>{countedWords(card)}</span>
       </p>
       <Title className="title">{card.title}</Title>
       {card.changes.length > 0 && <p className="version">{card.versionName}</p>}

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Card } from '../core/card/card.ts';
+import { COUNTING_METHODS } from '../core/program/rule.ts';
 import { CreditSchema } from './recipe.ts';
 import { schemaOf } from './schema-of.ts';
 
@@ -24,6 +25,7 @@ export const CardSchema = schemaOf<Card>()(
         high: z.number(),
         certainty: z.enum(['exact', 'atMost', 'atLeast', 'range']),
         complete: z.boolean(),
+        by: z.enum(COUNTING_METHODS).default('ingredients'),
         was: z.number().nullable(),
       }),
     ),

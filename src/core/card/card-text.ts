@@ -13,12 +13,27 @@ export function servingWords(card: Pick<Card, 'servings' | 'servingGrams' | 'ser
   return `Serves ${formatAmount(card.servings)}${grams}`;
 }
 
+/**
+ * When a card was counted, and by which way: what a program's own calculator says differs where it is another.
+ *
+ * @example countedWords(card) // 'counted 27 Nov 2026 by ingredients'
+ */
+export function countedWords(card: Pick<Card, 'countedOn' | 'programs'>): string {
+  const day = `counted ${formatDay(card.countedOn)}`;
+  const ways = new Set(card.programs.map((p) => p.by));
+  if (ways.size === 0) return day;
+  if (ways.size === 1) return `${day} by ${[...ways][0]!}`;
+  return `${day}, ${card.programs.map((p) => `${p.mark} by ${p.by}`).join(', ')}`;
+}
+
 /** The credit line, null when nobody is named. */
 export function creditWords(card: Pick<Card, 'credit'>): string | null {
   const { author, whose } = card.credit;
   if (author !== null) return `From ${author}`;
   return whose === 'family' ? 'From the family' : null;
 }
+
+const capitalised = (words: string): string => words.slice(0, 1).toUpperCase() + words.slice(1);
 
 /** A card as text to paste under a post. */
 export function cardText(card: Card): string {
@@ -57,6 +72,6 @@ export function cardText(card: Card): string {
     for (const c of card.changes) out.push(`- ${c.from} → ${c.to}${c.why ? `. ${c.why}` : ''}`);
   }
   if (card.allergens.length > 0) out.push('', `Contains: ${card.allergens.join(', ')}`);
-  out.push('', ...card.cautions.map((c) => c.words), MEDICAL_CAUTION, '', `Counted ${formatDay(card.countedOn)}`);
+  out.push('', ...card.cautions.map((c) => c.words), MEDICAL_CAUTION, '', capitalised(countedWords(card)));
   return out.join('\n');
 }

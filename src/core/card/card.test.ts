@@ -9,7 +9,7 @@ import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import { amountOnCard, type Card, type CardInput, makeCard } from './card.ts';
-import { cardText, creditWords, servingWords } from './card-text.ts';
+import { cardText, countedWords, creditWords, servingWords } from './card-text.ts';
 
 const asWritten = readVersion(
   ['1 kg potatoes', '300 ml cream', '150 g Gruyère', '1 lb ground turkey', 'salt to taste'],
@@ -114,11 +114,9 @@ describe('a card', () => {
       servingGrams: 249.6,
       servingCooked: null,
       programs: [
-        ...[{ mark: 'LE', name: 'Ledger', points: 6, low: 6, high: 6, certainty: 'exact', complete: true, was: 9.5 }],
-        ...[
-          { mark: 'HA', name: 'Harvest', points: 5, low: 5, high: 6, certainty: 'atLeast', complete: true, was: null },
-        ],
-      ] as Card['programs'],
+        { mark: 'LE', name: 'Ledger', points: 6, low: 6, high: 6, certainty: 'exact', complete: true, was: 9.5 },
+        { mark: 'HA', name: 'Harvest', points: 5, low: 5, high: 6, certainty: 'atLeast', complete: true, was: null },
+      ].map((p) => ({ ...p, by: 'ingredients' })) as Card['programs'],
       kcal: 210.4,
       kcalWas: 318.6,
       ingredients: [
@@ -164,7 +162,7 @@ describe('a card', () => {
       '',
       expect.stringContaining('no medical advice'),
       '',
-      'Counted 25 Nov 2026',
+      'Counted 25 Nov 2026 by ingredients',
     ]);
     // What is not there has no heading, and what nobody knows no line.
     const bare = {
@@ -184,7 +182,7 @@ describe('a card', () => {
       '',
       expect.stringContaining('no medical advice'),
       '',
-      'Counted 25 Nov 2026',
+      'Counted 25 Nov 2026 by ingredients',
     ]);
     expect(cardText({ ...plain, kcalWas: null })).toContain('\n210 kcal a serving\n');
   });
@@ -194,7 +192,10 @@ describe('a card', () => {
     expect(text).toContain('1. Slice the potatoes');
     expect(text).toContain('no medical advice');
     for (const c of card.cautions) expect(text).toContain(c.words);
-    expect(text).toContain('Counted 25 Nov 2026');
+    expect(text).toContain('Counted 25 Nov 2026 by ingredients');
+    const [first, ...rest] = card.programs;
+    const mixed = { ...card, programs: [{ ...first!, by: 'serving' as const }, ...rest] };
+    expect(countedWords(mixed)).toMatch(/^counted 25 Nov 2026, [A-Z]+ by serving, /);
   });
   it('without changes is the recipe as written', () => {
     const plain = makeCard(input({ version: asWritten }));

@@ -5,6 +5,7 @@ import { countedName, sayLike } from '../food/say-like.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
+import type { CountingMethod } from '../program/rule.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
 import { type Interval, scale } from '../quantity/interval.ts';
@@ -42,6 +43,8 @@ export interface CardProgram {
   readonly high: number;
   readonly certainty: Certainty;
   readonly complete: boolean;
+  /** By which way it is counted. */
+  readonly by: CountingMethod;
   /** Points as written, when the card shows a lightened version. */
   readonly was: number | null;
 }
@@ -196,6 +199,7 @@ function cardProgram(program: Program, now: VersionCount, i: number, was: Versio
     high: c.pointsRange.high,
     certainty: c.certainty,
     complete: c.complete,
+    by: program.by,
     was: was?.counts[i]!.points ?? null,
   };
 }

@@ -5,6 +5,8 @@ import type { Interval } from '../quantity/interval.ts';
 /** An amount of a food with its nutrients: what is asked about. */
 export interface TaughtFood {
   readonly name: string;
+  /** The food of the pantry that it is, where it is one: two foods may be called the same. */
+  readonly foodId?: string;
   /** What the amount weighs, g; null where nobody said. */
   readonly grams: number | null;
   /** The nutrients of that amount, each with what it may be. */

@@ -29,7 +29,7 @@ export interface NextQuestion {
 
 /** Some times an amount of a food. */
 export const timesFood = (food: TaughtFood, times: number): TaughtFood => ({
-  name: food.name,
+  ...food,
   grams: food.grams === null ? null : food.grams * times,
   profile: scaleProfile(food.profile, times),
 });

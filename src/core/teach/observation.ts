@@ -42,6 +42,7 @@ export const nutrientsOf = (food: Food, grams: number): Observation['nutrients']
 /** Some grams of a food, to be asked about. */
 export const taughtFoodOf = (food: Food, grams: number): TaughtFood => ({
   name: food.name,
+  foodId: food.id,
   grams,
   profile: profileOfAmount(nutrientsOf(food, grams), grams, 'exact'),
 });

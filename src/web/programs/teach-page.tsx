@@ -46,7 +46,7 @@ export function TeachPage() {
 
 function Teach({ program }: { readonly program: Program }) {
   const changes = useProgramChanges();
-  const { pantry, foods, observed, pinned, known, about, add, make, takeOut } = useKnownFoods(program);
+  const { foods, observed, pinned, known, isListed, about, add, make, takeOut } = useKnownFoods(program);
   const [amounts, setAmounts] = useState<AskableAmounts>('1');
   const [rounding, setRounding] = useState<Rounding | ''>('');
   const [skipped, setSkipped] = useState<readonly string[]>([]);
@@ -57,14 +57,16 @@ function Teach({ program }: { readonly program: Program }) {
     return { known, about: about.filter((f) => !skipped.includes(f.name)), teachable: { ...anything, modes }, amounts };
   }, [known, about, amounts, rounding, skipped]);
   const { found, learning, wrong } = useTeaching(question);
-  const foodOf = (name: string) => pantry.find((f) => f.name === name) ?? null;
   const answer = (points: number) => {
     const next = found?.next;
-    const food = next && foodOf(next.food.name);
+    const food = next?.food.foodId === undefined ? undefined : foods.get(next.food.foodId);
     if (!next || !food) return;
     void add(food, (next.food.grams ?? 0) * next.portions, points);
   };
-  const listed = (found?.taught.uncounted ?? []).flatMap((name) => foodOf(name) ?? []);
+  const listed = (found?.taught.uncounted ?? []).flatMap((name) => {
+    const foodId = observed.find((o) => o.name === name)?.foodId;
+    return (foodId && foods.get(foodId)) || [];
+  });
   return (
     <Page
       heading={`Teach ${program.name}`}
@@ -95,7 +97,10 @@ function Teach({ program }: { readonly program: Program }) {
                   <li key={o.id} className="flex items-center gap-3 border-rule border-b py-1">
                     <span className="min-w-0 flex-1">
                       {o.name}{' '}
-                      <span className="text-sm text-soft">{o.grams !== null && `${trimmed(o.grams, 0)} g`}</span>
+                      <span className="text-sm text-soft">
+                        {o.grams !== null && `${trimmed(o.grams, 0)} g`}
+                        {isListed(o.foodId) && ', on its list and left out'}
+                      </span>
                     </span>
                     <strong className="font-head text-lg">{formatPoints(o.points)}</strong>
                     <button

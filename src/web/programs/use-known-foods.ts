@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import type { Food } from '../../core/food/food.ts';
 import { servingGrams } from '../../core/program/compare-foods.ts';
 import type { Program } from '../../core/program/program.ts';
+import { isUncounted } from '../../core/program/uncounted.ts';
 import type { KnownFood, TaughtFood } from '../../core/teach/known-food.ts';
 import { knownByPins, knownOf, nutrientsOf, type Observation, taughtFoodOf } from '../../core/teach/observation.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -25,22 +26,36 @@ export function useKnownFoods(program: Program) {
   const { data: listed = NO_OBSERVATIONS } = useObservations(household.id);
   const { data: pantry = EMPTY_PANTRY } = usePantry(household.id);
   const { data: used = NOTHING_USED } = useFoodsUsed(household.id);
-  const { rows, make, change, remove, restore } = useRows(household.id, 'observations', listed, idOfObservation);
+  const { rows, make, remove, restore } = useRows(household.id, 'observations', listed, idOfObservation);
   const observed = useMemo(() => rows.filter((o) => o.programId === program.id), [rows, program.id]);
   const foods = useMemo(() => new Map(pantry.map((f) => [f.id, f])), [pantry]);
   const pinned = useMemo(
     () => knownByPins(pins, observed, program.id, (id) => foods.get(id) ?? null),
     [pins, observed, program.id, foods],
   );
-  const known = useMemo((): readonly KnownFood[] => [...observed.map(knownOf), ...pinned], [observed, pinned]);
+  /** What is on the program's list counts nothing whatever its rule: it teaches nothing of it. */
+  const isListed = useCallback(
+    (foodId: string | null): boolean => {
+      const food = foodId === null ? undefined : foods.get(foodId);
+      return food !== undefined && isUncounted(food, program.list).uncounted;
+    },
+    [foods, program.list],
+  );
+  const known = useMemo(
+    (): readonly KnownFood[] => [
+      ...observed.filter((o) => !isListed(o.foodId)).map(knownOf),
+      ...pinned.filter((k) => !isListed(k.foodId ?? null)),
+    ],
+    [observed, pinned, isListed],
+  );
   const about = useMemo((): readonly TaughtFood[] => {
     const recipes = new Map(used.map((u) => [u.foodId, u.recipes]));
     return pantry
-      .filter((f) => !f.kinds.includes('nothing'))
+      .filter((f) => !f.kinds.includes('nothing') && !isUncounted(f, program.list).uncounted)
       .toSorted((a, b) => (recipes.get(b.id) ?? 0) - (recipes.get(a.id) ?? 0))
       .slice(0, MOST_ABOUT)
       .map((f) => taughtFoodOf(f, Math.min(servingGrams(f) ?? 100, MOST_EATEN_G)));
-  }, [pantry, used]);
+  }, [pantry, used, program.list]);
   const add = useCallback(
     (food: Food, grams: number, points: number) => {
       const id = uuid();
@@ -61,5 +76,5 @@ export function useKnownFoods(program: Program) {
     await remove(o.id);
     sayDone(`${o.name} is taken out.`, () => restore(o.id));
   };
-  return { pantry, foods, observed, pinned, known, about, add, make, change, takeOut };
+  return { foods, observed, pinned, known, isListed, about, add, make, takeOut };
 }
