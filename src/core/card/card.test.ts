@@ -182,7 +182,7 @@ describe('a card', () => {
       '',
       expect.stringContaining('no medical advice'),
       '',
-      'Counted 25 Nov 2026 by ingredients',
+      'Counted 25 Nov 2026',
     ]);
     expect(cardText({ ...plain, kcalWas: null })).toContain('\n210 kcal a serving\n');
   });
