@@ -54,6 +54,25 @@ describe("a program of one's own", () => {
     await expectAccessible(page, 'changing a program');
     await page.getByRole('button', { name: 'Save the program' }).click();
     await page.getByRole('heading', { name: /· Grandmother's booklet/ }).waitFor();
+
+    // Another device saved meanwhile: what was typed stays, what differs is said, and the cook decides.
+    const at = page.url();
+    await page.getByRole('link', { name: 'Change it' }).click();
+    await page.getByLabel('Points a day').fill('33');
+    const other = await context.newPage();
+    await other.goto(`${at}/change`);
+    await other.getByLabel('Points a day').fill('29');
+    await other.getByRole('button', { name: 'Save the program' }).click();
+    await other.getByText('29 a day').first().waitFor();
+    await other.close();
+    await page.getByText('there: 38 points a day, now 29').waitFor();
+    expect(await page.getByLabel('Points a day').inputValue()).toBe('33');
+    await expectAccessible(page, 'a program that was changed elsewhere');
+    await page.getByRole('button', { name: 'Mine shall hold' }).click();
+    await page.getByRole('button', { name: 'Save the program' }).click();
+    await page.getByText('33 a day').first().waitFor();
+    await page.getByText('What was changed (3)').click();
+    await page.getByText('29 points a day, now 33').waitFor();
     await page.getByLabel('Does it count?').fill('150 g chicken breast');
     await page.getByText('does not count: breast of poultry').waitFor();
 

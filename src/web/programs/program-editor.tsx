@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ProgramSchema } from '../../contract/program.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../../core/food/nutrients.ts';
 import type { Program } from '../../core/program/program.ts';
+import { programDifferences } from '../../core/program/program-differences.ts';
 import { WEEK_BEGINS } from '../../core/program/program-words.ts';
 import { COUNTING_METHODS, type Rule } from '../../core/program/rule.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
@@ -34,7 +35,7 @@ export function ProgramEditorPage() {
       </Page>
     );
   }
-  return <Editor key={program.revision} program={program} />;
+  return <Editor key={program.id} program={program} />;
 }
 
 const perNutrientWith = (
@@ -54,8 +55,12 @@ function Editor({ program }: { readonly program: Program }) {
   const { household } = useHousehold();
   const changes = useProgramChanges();
   const navigate = useNavigate();
+  /** What the draft began from: another device may have saved since, and nothing of either is written over unseen. */
+  const [base, setBase] = useState(program);
   const [draft, setDraft] = useState(program);
   const [asked, setAsked] = useState(false);
+  /** How often the other was taken: fields begin anew with it. */
+  const [taken, setTaken] = useState(0);
   const set = (change: Partial<Program>) => setDraft({ ...draft, ...change });
   const rule = (change: Partial<Rule>) => set({ rule: { ...draft.rule, ...change } });
   const read = useMemo(() => ProgramSchema.safeParse(draft), [draft]);
@@ -67,7 +72,7 @@ function Editor({ program }: { readonly program: Program }) {
   const save = async () => {
     setAsked(true);
     if (!read.success) return;
-    if (await changes.change(program, read.data)) navigate(`/h/${household.id}/programs/${program.id}`);
+    if (await changes.change(base, read.data)) navigate(`/h/${household.id}/programs/${program.id}`);
   };
   return (
     <Page
@@ -76,7 +81,7 @@ function Editor({ program }: { readonly program: Program }) {
       about="As it stands in your booklet. Nothing is kept before you save it."
     >
       <div className="mt-5 grid gap-x-10 gap-y-8 desk:grid-cols-[minmax(0,1fr)_26rem] desk:items-start">
-        <div className="grid gap-8">
+        <div key={taken} className="grid gap-8">
           <section aria-label="What it is called" className="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-3">
             <label>
               <span className="label">Mark</span>
@@ -234,6 +239,32 @@ function Editor({ program }: { readonly program: Program }) {
               says.
             </p>
           </section>
+          {program.revision !== base.revision && (
+            <div className="note" role="alert">
+              <p className="font-semibold">It was changed elsewhere since you began. Nothing of yours is lost.</p>
+              <ul className="list-disc pl-5">
+                {programDifferences(base, program).map((d) => (
+                  <li key={d}>there: {d}</li>
+                ))}
+              </ul>
+              <div className="mt-2 flex flex-wrap gap-2">
+                <button type="button" className="btn btn-small" onClick={() => setBase(program)}>
+                  Mine shall hold
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => {
+                    setBase(program);
+                    setDraft(program);
+                    setTaken(taken + 1);
+                  }}
+                >
+                  Take the other
+                </button>
+              </div>
+            </div>
+          )}
           {asked && wrong.length > 0 && (
             <div className="note" role="alert">
               <p className="font-semibold">Before it can be kept:</p>
