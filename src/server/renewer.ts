@@ -24,7 +24,7 @@ function threadOf(file: string): Worker {
     workerData: file,
     execArgv: source ? ['--import', 'tsx'] : [],
     // What it counts is small and soon forgotten: a larger nursery only keeps what nobody needs.
-    resourceLimits: { maxYoungGenerationSizeMb: 16 },
+    resourceLimits: { maxYoungGenerationSizeMb: 8 },
   });
 }
 
