@@ -31,8 +31,8 @@ export function ExceptionFields({ program, exceptions, onChange }: ExceptionFiel
       <legend className="label">Own exceptions from the list</legend>
       <ul className="space-y-1">
         {exceptions.map((x) => (
-          <li key={x.foodId} className="flex items-center gap-2">
-            <span className="min-w-0 flex-1">
+          <li key={x.foodId} className="flex flex-wrap items-center gap-2">
+            <span className="min-w-[min(13rem,100%)] flex-1">
               {nameOf(x.foodId)}
               {x.uncounted && <span className="block text-mustard text-sm">{hiddenBy(x.foodId)}</span>}
             </span>

@@ -125,9 +125,8 @@ function Teach({ program }: { readonly program: Program }) {
             )}
             <KnownFile programId={program.id} foods={foods} onRead={make} />
           </section>
-          {found && found.points.length > 0 && <TaughtFoods points={found.points} />}
         </div>
-        <div className="grid gap-4 desk:sticky desk:top-4">
+        <div className="grid gap-4 desk:row-span-2">
           <p className="min-h-6 text-soft" role="status">
             {wrong ??
               (learning
@@ -173,6 +172,11 @@ function Teach({ program }: { readonly program: Program }) {
             onPick={setRounding}
           />
         </div>
+        {found && found.points.length > 0 && (
+          <div className="desk:col-start-1">
+            <TaughtFoods points={found.points} />
+          </div>
+        )}
       </div>
     </Page>
   );
