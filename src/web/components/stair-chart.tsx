@@ -2,6 +2,7 @@ import { formatPoints } from '../../core/program/format-points.ts';
 import type { Stair } from '../../core/program/stair.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { ChartFrame } from '../kit/chart-frame.tsx';
+import { measuredAxis } from '../kit/measured-axis.ts';
 import { useChart } from '../kit/use-chart.ts';
 
 interface StairChartProps {
@@ -13,7 +14,8 @@ interface StairChartProps {
 /** Points against portion size. The edges stand beside it as a list, for those who cannot see the picture. */
 export default function StairChart({ stair, points, servingGrams }: StairChartProps) {
   const box = useChart(
-    ({ ink, soft, beet, rule }) => {
+    (inks) => {
+      const { ink, soft, beet, rule } = inks;
       const data: [number, number][] = [
         [0, stair.start],
         ...stair.edges.map((e): [number, number] => [e.portion, e.points]),
@@ -30,17 +32,7 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
               : '';
           },
         },
-        xAxis: {
-          type: 'value',
-          min: 0,
-          max: stair.upTo,
-          name: 'servings',
-          nameLocation: 'middle',
-          nameGap: 28,
-          axisLine: { lineStyle: { color: ink } },
-          axisLabel: { color: soft },
-          splitLine: { show: false },
-        },
+        xAxis: measuredAxis(inks, { name: 'servings', max: stair.upTo }),
         yAxis: {
           type: 'value',
           min: 0,

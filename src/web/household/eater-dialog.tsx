@@ -10,6 +10,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
+import { ListRead } from '../programs/list-read.tsx';
 import { AvoidFields } from './avoid-fields.tsx';
 import { ExceptionFields } from './exception-fields.tsx';
 
@@ -71,6 +72,12 @@ export function EaterDialog({ eater, onSave, onClose }: EaterDialogProps) {
             <p className="mt-2 text-soft text-sm">
               {ruleWords(program.rule)} {allowanceWords(program)}
             </p>
+            <details className="mt-1">
+              <summary className="cursor-pointer py-1 text-sm underline decoration-rule underline-offset-4">
+                What it does not count
+              </summary>
+              <ListRead program={program} />
+            </details>
             <NumberField
               label="Points a day, if they are others"
               className="mt-3 max-w-60"

@@ -1,5 +1,6 @@
 import type { Rung } from '../../core/program/ladder.ts';
 import { ChartFrame } from '../kit/chart-frame.tsx';
+import { measuredAxis } from '../kit/measured-axis.ts';
 import { useChart } from '../kit/use-chart.ts';
 
 /** How lines are told apart, without colour. */
@@ -15,43 +16,36 @@ export default function LadderChart({ ladders }: LadderChartProps) {
   const ends = ladders.map((l) => l.rungs.at(-1)?.mostGrams ?? 0).filter(Number.isFinite);
   const upTo = ends.length === 0 ? 100 : Math.min(...ends);
   const box = useChart(
-    ({ ink, soft, beet, rule }) => ({
-      grid: { left: 40, right: 16, top: 34, bottom: 42 },
-      legend: { top: 0, textStyle: { color: ink } },
-      xAxis: {
-        type: 'value',
-        min: 0,
-        max: upTo,
-        name: 'grams',
-        nameLocation: 'middle',
-        nameGap: 26,
-        axisLine: { lineStyle: { color: ink } },
-        axisLabel: { color: soft },
-        splitLine: { show: false },
-      },
-      yAxis: {
-        type: 'value',
-        min: 0,
-        minInterval: 1,
-        axisLabel: { color: soft },
-        splitLine: { lineStyle: { color: rule } },
-      },
-      series: ladders.map((l, i) => {
-        const data: [number, number][] = [[0, 0]];
-        const step = (l.rungs[1]?.points ?? 1) - (l.rungs[0]?.points ?? 0);
-        for (const r of l.rungs) if (r.mostGrams < upTo) data.push([r.mostGrams, r.points + step]);
-        data.push([upTo, data[data.length - 1]![1]]);
-        return {
-          type: 'line',
-          name: l.mark,
-          step: 'end',
-          data,
-          showSymbol: false,
-          lineStyle: { color: i === 0 ? beet : ink, width: 2.5, type: DASHES[i % DASHES.length] as 'solid' },
-          itemStyle: { color: i === 0 ? beet : ink },
-        };
-      }),
-    }),
+    (inks) => {
+      const { ink, soft, beet, rule } = inks;
+      return {
+        grid: { left: 40, right: 16, top: 34, bottom: 42 },
+        legend: { top: 0, textStyle: { color: ink } },
+        xAxis: measuredAxis(inks, { name: 'grams', max: upTo, gap: 26 }),
+        yAxis: {
+          type: 'value',
+          min: 0,
+          minInterval: 1,
+          axisLabel: { color: soft },
+          splitLine: { lineStyle: { color: rule } },
+        },
+        series: ladders.map((l, i) => {
+          const data: [number, number][] = [[0, 0]];
+          const step = (l.rungs[1]?.points ?? 1) - (l.rungs[0]?.points ?? 0);
+          for (const r of l.rungs) if (r.mostGrams < upTo) data.push([r.mostGrams, r.points + step]);
+          data.push([upTo, data[data.length - 1]![1]]);
+          return {
+            type: 'line',
+            name: l.mark,
+            step: 'end',
+            data,
+            showSymbol: false,
+            lineStyle: { color: i === 0 ? beet : ink, width: 2.5, type: DASHES[i % DASHES.length] as 'solid' },
+            itemStyle: { color: i === 0 ? beet : ink },
+          };
+        }),
+      };
+    },
     [ladders, upTo],
   );
   return <ChartFrame box={box} />;
