@@ -10,6 +10,8 @@ export default defineConfig({
           environment: 'node',
           // The core is pure and every server has a folder of its own: files share their modules, and start in no time.
           isolate: false,
+          // Some try thousands of lines: a busy machine is no fault of theirs.
+          testTimeout: 20_000,
         },
       },
       {
