@@ -42,13 +42,15 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
     foodRevision: food.revision,
   };
   const pin = SaidPinSchema.safeParse(typed);
-  const save = () => {
+  const save = async () => {
     if (!pin.success) return setWrong('Write points and grams as numbers, the grams above 0.');
     setWrong(null);
     const key = pairId(food.id, program.id);
     const had = own.find((p) => p.programId === program.id);
-    void (had ? pinRows.change(key, had, pin.data, 'Change the points') : pinRows.make(key, pin.data));
-    sayDone(`${food.name} counts so under ${program.mark}.`, () => pinRows.remove(key));
+    const undo = had
+      ? await pinRows.change(key, had, pin.data, 'Change the points')
+      : await pinRows.make(key, pin.data).then(() => () => pinRows.remove(key));
+    sayDone(`${food.name} counts so under ${program.mark}.`, undo);
   };
   return (
     <details className="mt-4 border-rule border-t pt-3" open={open || own.length > 0}>
@@ -106,7 +108,7 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
       <p className="mt-1 min-h-6 text-soft text-sm" role="status">
         {pin.success && pinAgainstRuleWords(pin.data, food, program)}
       </p>
-      <button type="button" className="btn" onClick={save}>
+      <button type="button" className="btn" onClick={() => void save()}>
         Use these
       </button>
       <p role="alert" className="mt-1 text-beet text-sm">

@@ -48,8 +48,9 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
   /** A photograph needs no camera that the page may use: it works wherever the phone reaches Imbiss. */
   const see = async (picture: Blob) => {
     setSeeing(true);
-    const code = await barcodeOfPicture(picture).catch(() => null);
+    const code = await barcodeOfPicture(picture).catch(() => undefined);
     setSeeing(false);
+    if (code === undefined) return setWrong('This picture could not be read. Take another, or type the digits.');
     if (code === null) {
       return setWrong('No barcode was seen on this picture. Hold it closer, in good light, or type the digits.');
     }

@@ -8,6 +8,7 @@ import type { Observation } from '../../core/teach/observation.ts';
 import { readKnown } from '../../core/teach/read-known.ts';
 import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
+import { errorWords } from '../kit/say-error.ts';
 
 interface KnownFileProps {
   readonly programId: string;
@@ -76,7 +77,7 @@ export function KnownFile({ programId, foods, onRead }: KnownFileProps) {
             onChange={(e) => {
               const [file] = e.target.files ?? [];
               e.target.value = '';
-              if (file) void read(file);
+              if (file) void read(file).catch((error) => setSaid(errorWords(error)));
             }}
           />
         </label>

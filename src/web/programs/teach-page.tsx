@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import type { LabelRules } from '../../core/food/label-rounding.ts';
 import type { Nutrient } from '../../core/food/nutrients.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { Program } from '../../core/program/program.ts';
@@ -46,7 +47,8 @@ export function TeachPage() {
 
 function Teach({ program }: { readonly program: Program }) {
   const changes = useProgramChanges();
-  const { foods, observed, pinned, known, isListed, about, add, make, takeOut } = useKnownFoods(program);
+  const [reading, setReading] = useState<LabelRules>('exact');
+  const { foods, observed, pinned, known, isListed, about, add, make, takeOut } = useKnownFoods(program, reading);
   const [amounts, setAmounts] = useState<AskableAmounts>('1');
   const [rounding, setRounding] = useState<Rounding | ''>('');
   const [skipped, setSkipped] = useState<readonly string[]>([]);
@@ -159,6 +161,16 @@ function Teach({ program }: { readonly program: Program }) {
               { value: 'any', words: 'any amount', about: 'tells most with the fewest questions' },
             ]}
             onPick={setAmounts}
+          />
+          <Picker
+            label="How you come to its points"
+            value={reading}
+            choices={[
+              { value: 'exact', words: 'I type these nutrients into it', about: 'they are taken as exact' },
+              { value: 'us', words: 'I look the food up; US labels', about: 'their rounding is reckoned with' },
+              { value: 'eu', words: 'I look the food up; European labels', about: 'their rounding is reckoned with' },
+            ]}
+            onPick={setReading}
           />
           <Picker
             label="How it rounds"

@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Food } from '../../core/food/food.ts';
+import type { LabelRules } from '../../core/food/label-rounding.ts';
 import { servingGrams } from '../../core/program/compare-foods.ts';
 import type { Program } from '../../core/program/program.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
@@ -20,8 +21,12 @@ const MOST_ABOUT = 300;
 /** More than this is no serving. */
 const MOST_EATEN_G = 300;
 
-/** What a household knows of a program's points, and the everyday foods of which it would like to know. */
-export function useKnownFoods(program: Program) {
+/**
+ * What a household knows of a program's points, and the everyday foods of which it would like to know.
+ *
+ * @param reading whose rounding what is added now went through
+ */
+export function useKnownFoods(program: Program, reading: LabelRules) {
   const { household, pins } = useHousehold();
   const { data: listed = NO_OBSERVATIONS } = useObservations(household.id);
   const { data: pantry = EMPTY_PANTRY } = usePantry(household.id);
@@ -67,10 +72,10 @@ export function useKnownFoods(program: Program) {
         grams,
         points,
         nutrients: nutrientsOf(food, grams),
-        reading: 'exact',
+        reading,
       });
     },
-    [make, program.id],
+    [make, program.id, reading],
   );
   const takeOut = async (o: Observation) => {
     await remove(o.id);
