@@ -292,9 +292,9 @@ const sections: Record<string, () => void | Promise<void>> = {
       return `Maximize\n obj: ${sum(goal)}\nSubject To\n ${rows.map((a, i) => `r${i}: ${sum(a)} <= ${b[i]!.toFixed(12)}`).join('\n ')}\nEnd\n`;
     };
     const few = foods.slice(0, 60);
-    const own = timed(() => void few.map((f) => fit.rules.maximise(rowPairOf(f, SEVEN, null).high)));
+    const own = timed(() => void few.map((f) => fit.rules.maximise(rowPairOf(f.profile, SEVEN, null).high)));
     const general = timed(
-      () => void few.map((f) => highs.solve(text(rowPairOf(f, SEVEN, null).high), { output_flag: false })),
+      () => void few.map((f) => highs.solve(text(rowPairOf(f.profile, SEVEN, null).high), { output_flag: false })),
     );
     console.log(
       `60 linear programs: own ${own.toFixed(1)} ms, general ${general.toFixed(0)} ms; ratio general / own: ${(general / own).toFixed(0)}`,

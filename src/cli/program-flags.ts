@@ -81,6 +81,7 @@ function programOfRule(text: string): Program {
       rounding: rule.rounding,
       floorAt: rule.floorAt,
     },
+    taught: null,
     by: rule.by,
     list: borrowed?.list ?? ownList,
     allowance: 0,

@@ -34,7 +34,7 @@ const CountSchema = schemaOf<Count>()(
     portion: z.number(),
     servings: z.number(),
     lines: z.array(LineCountSchema),
-    doubt: z.object({ lineId: z.string(), of: z.enum(['grams', 'nutrients']) }).nullable(),
+    doubt: z.object({ lineId: z.string(), of: z.enum(['grams', 'nutrients', 'rule']) }).nullable(),
   }),
 );
 

@@ -3,6 +3,7 @@ import { FOOD_KINDS, FOOD_STATES } from '../core/food/food.ts';
 import { NUTRIENTS, type Nutrient } from '../core/food/nutrients.ts';
 import { type Pin, type Program, type SaidPin, USUAL_WEEK } from '../core/program/program.ts';
 import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
+import type { TaughtFrom } from '../core/program/taught-from.ts';
 import type { Exception } from '../core/program/uncounted.ts';
 import { Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
@@ -62,12 +63,41 @@ const ExclusionSchema = z.object({
 /** Points that somebody has for a day or a week. */
 export const PointsADay = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too large');
 
+const Span = z.object({ low: z.number().min(0), high: z.number().min(0).max(1e9, 'is too large') });
+
+/** What a rule was taught from: what it leaves open travels with it. */
+const TaughtFromSchema = schemaOf<TaughtFrom>()(
+  z.object({
+    nutrients: z.array(z.enum(NUTRIENTS)).min(1).max(NUTRIENTS.length),
+    modes: z
+      .array(z.object({ rounding: z.enum(['nearest', 'up', 'down']), step: z.union([z.literal(1), z.literal(0.5)]) }))
+      .min(1)
+      .max(6),
+    caps: z
+      .array(z.object({ nutrient: z.enum(NUTRIENTS), most: MostCounted }).nullable())
+      .min(1)
+      .max(40),
+    known: z
+      .array(
+        z.object({
+          name: Words(200),
+          grams: z.number().gt(0).max(1e6, 'is too large').nullable(),
+          points: z.number().min(0, 'cannot be below 0').max(1e5, 'is too large'),
+          of: perNutrient(Span),
+        }),
+      )
+      .max(400),
+  }),
+);
+
 /** What a program is, wherever it is kept. */
 const programFields = {
   mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
   name: Words(60),
   idea: z.string().max(300, 'is too long').default(''),
   rule: RuleSchema,
+  /** Earlier revisions have no such thing: their rules were typed. */
+  taught: TaughtFromSchema.nullable().default(null),
   by: z.enum(COUNTING_METHODS),
   list: z.object({
     entries: z.array(UncountedEntrySchema).max(200),

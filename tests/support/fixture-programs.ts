@@ -48,6 +48,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 33,
     reserve: 24,
     floor: 26,
+    taught: null,
     week: USUAL_WEEK,
   },
   {
@@ -75,6 +76,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 22,
     reserve: 24,
     floor: 17,
+    taught: null,
     week: USUAL_WEEK,
   },
   {
@@ -99,6 +101,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 19,
     reserve: 24,
     floor: 15,
+    taught: null,
     week: USUAL_WEEK,
   },
   {
@@ -113,6 +116,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     allowance: 30,
     reserve: 24,
     floor: 23,
+    taught: null,
     week: USUAL_WEEK,
   },
 ];

@@ -7,8 +7,9 @@ import {
   sumFlatProfiles,
   sumProfiles,
 } from '../food/nutrients.ts';
-import { type Count, type CountLine, count, type LineMemo, lineMemo } from '../program/count.ts';
+import { type Count, type CountLine, type LineMemo, lineMemo } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
+import { countWithFreedom } from '../teach/freedom.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
@@ -57,7 +58,7 @@ export function countVersion(version: Version, kitchen: Kitchen, counters: reado
     perServing: scaleProfile(whole, 1 / servings),
     per100g: grams > 0 ? scaleProfile(whole, 100 / grams) : null,
     servingGrams: grams / servings,
-    counts: counters.map((c) => count(lines, c, { servings }, known.counts)),
+    counts: counters.map((c) => countWithFreedom(lines, c, { servings }, known.counts)),
     open,
     saltLeftOut: isSaltLeftOut(version.lines),
   };

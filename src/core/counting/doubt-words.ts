@@ -22,6 +22,7 @@ export function doubtWords(
   const line = lines.find((l) => l.id === lineId);
   const resolved = counted.find((l) => l.id === lineId);
   if (line === undefined || resolved === undefined) return null;
+  if (of === 'rule') return ruleOpenWords(resolved, line);
   return of === 'nutrients' ? nutrientWords(resolved, rule) : gramsWords(line);
 }
 
@@ -34,6 +35,10 @@ function nutrientWords(line: CountLine, rule: Rule): string {
   const names = missing.map((n) => NUTRIENT_WORDS[n].name).join(' and ');
   return `Nobody has told the ${names} of ${line.label}: add what its label says.`;
 }
+
+/** A taught rule that is not certain yet, and the food whose points would make it so. */
+const ruleOpenWords = (resolved: CountLine, line: Line): string =>
+  `The taught rule is not certain here: look up the points of ${resolved.parts[0]?.food.name ?? (line.item || line.text)}.`;
 
 function gramsWords(line: Line): string {
   const name = line.item || line.text;

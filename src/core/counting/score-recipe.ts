@@ -4,11 +4,11 @@ import type { Food, Role } from '../food/food.ts';
 import type { FoodIndex } from '../food/match-food.ts';
 import { readRecipe } from '../page/read-page.ts';
 import type { Claim, PageLanguage, PanSaid, RecipeText, TimesSaid } from '../page/recipe-text.ts';
-import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { doubtsOf } from '../sense/doubts-of.ts';
+import { countWithFreedom } from '../teach/freedom.ts';
 import { asWritten } from '../version/as-written.ts';
 import type { DishKind, Technique } from '../version/dish-words.ts';
 import { kitchenOf } from '../version/kitchen.ts';
@@ -104,7 +104,10 @@ export function scoreRecipe(source: string | RecipeText, options: ScoreOptions):
   const version = withExpectedLosses(written, food, text.title ?? '');
   const counted = countVersion(version, kitchenOf(index.foods), []);
   const counts = programs.map((p) =>
-    count(counted.lines, plainCounter(p), { servings: servings ?? 1, ...(options.by !== null && { by: options.by }) }),
+    countWithFreedom(counted.lines, plainCounter(p), {
+      servings: servings ?? 1,
+      ...(options.by !== null && { by: options.by }),
+    }),
   );
   const p = counted.perServing;
   // Where every line is open nothing is known, and nothing is no zero.

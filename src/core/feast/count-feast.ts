@@ -1,10 +1,11 @@
 import { nutritionOf } from '../counting/count-version.ts';
 import { resolveLines } from '../counting/resolve-lines.ts';
-import { type Certainty, type Count, certaintyOf, count } from '../program/count.ts';
+import { type Certainty, type Count, certaintyOf } from '../program/count.ts';
 import type { Counter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
 import { combine, deviationOf, NO_DEVIATION, widened } from '../quantity/deviation.ts';
 import { add, type Interval, ZERO } from '../quantity/interval.ts';
+import { countWithFreedom } from '../teach/freedom.ts';
 import { dishWeight } from '../version/dish-weight.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import type { Version } from '../version/version.ts';
@@ -57,7 +58,7 @@ export function countFeast(dishes: readonly ServedDish[], kitchen: Kitchen, coun
       plateOf(
         dishes.map((d, i) => {
           const portion = d.portions[c] ?? 0;
-          return portion > 0 ? count(resolved[i]!, counter, { servings: servings[i]!, portion }) : null;
+          return portion > 0 ? countWithFreedom(resolved[i]!, counter, { servings: servings[i]!, portion }) : null;
         }),
         counter,
       ),

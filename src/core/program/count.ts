@@ -50,8 +50,11 @@ export interface LineCount {
 /** What a count hangs on most, where its interval crosses an edge. */
 export interface Doubt {
   readonly lineId: string;
-  /** Whether it is the line's grams or its food's nutrients that are not known well enough. */
-  readonly of: 'grams' | 'nutrients';
+  /**
+   * Whether it is the line's grams or its food's nutrients that are not known well enough, or what a taught rule makes of
+   * the food.
+   */
+  readonly of: 'grams' | 'nutrients' | 'rule';
 }
 
 /** How sure a count is, in the words of the screen. */

@@ -1,4 +1,5 @@
 import type { CountingMethod, Rule } from './rule.ts';
+import type { TaughtFrom } from './taught-from.ts';
 import type { Exception, UncountedList } from './uncounted.ts';
 
 /** How a program's days make a week. */
@@ -24,6 +25,8 @@ export interface Program {
   /** What its uncounted list follows, in a sentence; empty where nobody said. */
   readonly idea: string;
   readonly rule: Rule;
+  /** What the rule was taught from; null for one that was typed, which is certain. */
+  readonly taught: TaughtFrom | null;
   /** The way of counting a portion that the program itself uses. */
   readonly by: CountingMethod;
   readonly list: UncountedList;

@@ -44,7 +44,7 @@ export function pointsOverAll(fits: readonly Fit[], nutrients: readonly Nutrient
   let low = Number.POSITIVE_INFINITY;
   let high = 0;
   for (const { hypothesis, rules } of fits) {
-    const rows = rowPairOf(food, nutrients, hypothesis.cap);
+    const rows = rowPairOf(food.profile, nutrients, hypothesis.cap);
     low = Math.min(low, roundPoints(-rules.maximise(rows.low.map((v) => -v)), hypothesis.mode));
     high = Math.max(high, roundPoints(rules.maximise(rows.high), hypothesis.mode));
   }

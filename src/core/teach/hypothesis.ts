@@ -1,5 +1,5 @@
 import type { Nutrient, NutrientProfile } from '../food/nutrients.ts';
-import type { KnownFood, TaughtFood } from './known-food.ts';
+import type { KnownFood } from './known-food.ts';
 import { type Mode, rawIntervalOf } from './mode.ts';
 import { Simplex } from './simplex.ts';
 
@@ -66,9 +66,9 @@ export interface RowPair {
   readonly low: Float64Array;
   readonly high: Float64Array;
 }
-export const rowPairOf = (food: TaughtFood, nutrients: readonly Nutrient[], cap: Cap | null): RowPair => ({
-  low: rowOf(food.profile, nutrients, cap, 'low'),
-  high: rowOf(food.profile, nutrients, cap, 'high'),
+export const rowPairOf = (profile: NutrientProfile, nutrients: readonly Nutrient[], cap: Cap | null): RowPair => ({
+  low: rowOf(profile, nutrients, cap, 'low'),
+  high: rowOf(profile, nutrients, cap, 'high'),
 });
 
 /**
@@ -89,7 +89,7 @@ export function polytopeOf(
     if (without.has(i)) continue;
     const raw = rawIntervalOf(food.points, hypothesis.mode);
     if (raw === null) return null;
-    const { low, high } = rowPairOf(food, nutrients, hypothesis.cap);
+    const { low, high } = rowPairOf(food.profile, nutrients, hypothesis.cap);
     simplex.add(low, raw.high, i);
     if (raw.low > Number.NEGATIVE_INFINITY)
       simplex.add(

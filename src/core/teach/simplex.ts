@@ -126,6 +126,11 @@ export class Simplex {
     return [...this.#z.subarray(0, this.#k)];
   }
 
+  /** The rows that hold the last answer, by their names. */
+  standsOn(): number[] {
+    return this.#active.map((i) => this.#names[i]!).filter((name) => name >= 0);
+  }
+
   /**
    * Rows that cannot hold together, by their names, after `solve` said so: some of these have to go. They are those that
    * hold the least miss up (Farkas).

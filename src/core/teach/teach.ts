@@ -1,5 +1,7 @@
 import type { Nutrient } from '../food/nutrients.ts';
+import type { TaughtFrom } from '../program/taught-from.ts';
 import { contradictionsOf } from './contradictions.ts';
+import { evidenceOf } from './evidence.ts';
 import { coefficientRanges, type Fit, fitsOf, pointsOverAll, type Teachable } from './fits.ts';
 import type { Cap } from './hypothesis.ts';
 import type { KnownFood, TaughtFood } from './known-food.ts';
@@ -29,6 +31,8 @@ export interface Taught {
   readonly oddOnesOut: readonly (readonly string[])[];
   /** Known foods that the program does not count, in all likelihood. */
   readonly uncounted: readonly string[];
+  /** What is kept of it with the rule; null where no rule fits. */
+  readonly evidence: TaughtFrom | null;
 }
 
 /** What a taught rule makes of a food. */
@@ -81,6 +85,7 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
       explanation,
       oddOnesOut: sets.map((set) => set.map(name)),
       uncounted: uncounted.map(name),
+      evidence: fits.length === 0 ? null : evidenceOf(counted, fits, nutrients),
     },
     points: (food) => {
       if (fits.length === 0) return null;

@@ -62,7 +62,8 @@ function Editor({ program }: { readonly program: Program }) {
   /** How often the other was taken: fields begin anew with it. */
   const [taken, setTaken] = useState(0);
   const set = (change: Partial<Program>) => setDraft({ ...draft, ...change });
-  const rule = (change: Partial<Rule>) => set({ rule: { ...draft.rule, ...change } });
+  // What is typed is certain: what the rule was taught from says nothing of it any more.
+  const rule = (change: Partial<Rule>) => set({ rule: { ...draft.rule, ...change }, taught: null });
   const read = useMemo(() => ProgramSchema.safeParse(draft), [draft]);
   const wrong = read.success ? [] : read.error.issues.map((i) => `${wordsOfPath(i.path)} ${i.message}`);
   // What is being typed may be no program yet; what can be read of it is shown.

@@ -1,11 +1,12 @@
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { ruleWords } from '../../core/program/program-words.ts';
 import type { Rule } from '../../core/program/rule.ts';
+import type { TaughtFrom } from '../../core/program/taught-from.ts';
 import type { Taught } from '../../core/teach/teach.ts';
 
 interface TaughtRuleProps {
   readonly taught: Taught;
-  readonly onTake: (rule: Rule) => void;
+  readonly onTake: (rule: Rule, from: TaughtFrom | null) => void;
   /** Puts the foods that the program seems not to count on its list; null where they are no foods of the pantry. */
   readonly onUncounted: (() => void) | null;
 }
@@ -77,7 +78,7 @@ export function TaughtRule({ taught, onTake, onUncounted }: TaughtRuleProps) {
                   : 'Whether fibre or protein is capped cannot be told yet.'}
             </p>
           </details>
-          <button type="button" className="btn btn-main mt-3" onClick={() => onTake(explanation.rule)}>
+          <button type="button" className="btn btn-main mt-3" onClick={() => onTake(explanation.rule, taught.evidence)}>
             Make it the rule of this program
           </button>
         </>

@@ -140,7 +140,7 @@ function Teach({ program }: { readonly program: Program }) {
           {found && (
             <TaughtRule
               taught={found.taught}
-              onTake={(rule) => void changes.change(program, { ...program, rule })}
+              onTake={(rule, taught) => void changes.change(program, { ...program, rule, taught })}
               onUncounted={
                 listed.length === 0
                   ? null
