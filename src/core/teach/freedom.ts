@@ -8,7 +8,7 @@ import { isUncounted } from '../program/uncounted.ts';
 import { type Interval, ZERO } from '../quantity/interval.ts';
 import { fitsOfEvidence } from './evidence.ts';
 import type { Fit } from './fits.ts';
-import { type Cap, rowPairOf } from './hypothesis.ts';
+import { type Cap, rowPairOf, signedUnit } from './hypothesis.ts';
 
 /** Every rule that fits what a program was taught from. */
 interface Freedom {
@@ -137,35 +137,30 @@ function endsOf(
   return { bounds, range: { low: bounds.low - spread.low, high: bounds.high + spread.high }, points };
 }
 
-/** What the lines hold of each nutrient where the rule decides, and the points that pins decide, of the portion. */
+/** What lines hold of each nutrient where the rule decides, and the points that pins decide, of the portion. */
+interface Amounts {
+  readonly low: Float64Array;
+  readonly high: Float64Array;
+  readonly pinned: number;
+}
+
+/** Adds up what the lines hold. */
 function amountsOf(
   lines: readonly CountLine[],
   counter: Counter,
-  { by, portion, servings }: Counted,
+  counted: Counted,
   nutrients: readonly Nutrient[],
   cap: Cap | null,
 ): { readonly profile: NutrientProfile; readonly pinned: number } {
-  const share = portion / servings;
   const low = new Float64Array(nutrients.length);
   const high = new Float64Array(nutrients.length);
   let pinned = 0;
   for (const line of lines) {
-    for (const part of line.parts) {
-      const pin = pinOf(counter, part.food);
-      if (pin) {
-        pinned += (part.grams * share * pin.points) / pin.grams;
-        continue;
-      }
-      if (by !== 'serving' && isUncounted(part.food, counter.program.list, counter.exceptions).uncounted) continue;
-      const hundreds = (part.grams * share) / 100;
-      for (let j = 0; j < nutrients.length; j++) {
-        const n = nutrients[j]!;
-        const of = part.food.per100g[n];
-        // A cap holds each line's share; of a serving counted whole it holds the sum.
-        const most = by !== 'serving' && cap?.nutrient === n ? cap.most : Number.POSITIVE_INFINITY;
-        low[j] = low[j]! + Math.min(of.low * hundreds, most);
-        high[j] = high[j]! + Math.min(of.high * hundreds, most);
-      }
+    const one = amountsOfLine(line, counter, counted, nutrients, cap);
+    pinned += one.pinned;
+    for (let j = 0; j < nutrients.length; j++) {
+      low[j] = low[j]! + one.low[j]!;
+      high[j] = high[j]! + one.high[j]!;
     }
   }
   const profile = { ...NOTHING };
@@ -177,6 +172,52 @@ const NOTHING = Object.fromEntries(NUTRIENTS.map((n) => [n, { value: null, ...ZE
   NutrientProfile[Nutrient]
 >;
 
+/** Lines as they were added last, by counter and cap: lines and counters are immutable, and a key changes one line. */
+interface AddedBefore extends Amounts {
+  readonly share: number;
+  readonly by: Count['by'];
+}
+const addedBefore = new WeakMap<Counter, Map<Cap | null, WeakMap<CountLine, AddedBefore>>>();
+
+function amountsOfLine(
+  line: CountLine,
+  counter: Counter,
+  { by, portion, servings }: Counted,
+  nutrients: readonly Nutrient[],
+  cap: Cap | null,
+): Amounts {
+  let byCap = addedBefore.get(counter);
+  if (byCap === undefined) addedBefore.set(counter, (byCap = new Map()));
+  let byLine = byCap.get(cap);
+  if (byLine === undefined) byCap.set(cap, (byLine = new WeakMap()));
+  const share = portion / servings;
+  const had = byLine.get(line);
+  if (had !== undefined && had.share === share && had.by === by) return had;
+  const low = new Float64Array(nutrients.length);
+  const high = new Float64Array(nutrients.length);
+  let pinned = 0;
+  for (const part of line.parts) {
+    const pin = pinOf(counter, part.food);
+    if (pin) {
+      pinned += (part.grams * share * pin.points) / pin.grams;
+      continue;
+    }
+    if (by !== 'serving' && isUncounted(part.food, counter.program.list, counter.exceptions).uncounted) continue;
+    const hundreds = (part.grams * share) / 100;
+    for (let j = 0; j < nutrients.length; j++) {
+      const n = nutrients[j]!;
+      const of = part.food.per100g[n];
+      // A cap holds each line's share; of a serving counted whole it holds the sum.
+      const most = by !== 'serving' && cap?.nutrient === n ? cap.most : Number.POSITIVE_INFINITY;
+      low[j] = low[j]! + Math.min(of.low * hundreds, most);
+      high[j] = high[j]! + Math.min(of.high * hundreds, most);
+    }
+  }
+  const added = { low, high, pinned, share, by };
+  byLine.set(line, added);
+  return added;
+}
+
 /**
  * The line of which the two rules at the ends of the dish say the most different points: with its food known one of them
  * is ruled out. Foods that were known already are not asked for again while there are others.
@@ -187,17 +228,21 @@ function mostDisputed(
   counted: Counted,
   { nutrients, forLeast, forMost, known }: Freedom,
 ): string {
+  // How far the two rules lie apart in a unit of each nutrient.
+  const aparts = forLeast.map(({ rules }, i) => {
+    const other = forMost[i]!.rules.point;
+    return rules.point.map((v, j) => (other[j]! - v) * signedUnit(nutrients[j]!));
+  });
   let found = lines[0]?.id ?? '';
   let most = 0;
   for (const line of lines) {
     let disputed = 0;
     for (const [i, least] of forLeast.entries()) {
       const { cap } = least.hypothesis;
-      const { profile } = amountsOf([line], counter, counted, nutrients, cap);
-      const { high } = rowPairOf(profile, nutrients, null);
-      const [a, b] = [least.rules.point, forMost[i]!.rules.point];
+      const { high } = amountsOfLine(line, counter, counted, nutrients, cap);
+      const apart = aparts[i]!;
       let difference = 0;
-      for (let j = 0; j < high.length; j++) difference += high[j]! * (b[j]! - a[j]!);
+      for (let j = 0; j < high.length; j++) difference += high[j]! * apart[j]!;
       disputed = Math.max(disputed, Math.abs(difference));
     }
     const asked = line.parts.every((p) => known.has(p.food.name));
