@@ -5,7 +5,7 @@ import type { Program } from './program.ts';
 import type { Rule } from './rule.ts';
 
 const signed = (x: number | undefined): string => (x === undefined ? 'none' : trimmed(x, 6).replace('-', '−'));
-const taughtWords = ({ taught }: Program): string =>
+const taughtFrom = ({ taught }: Program): string =>
   taught === null ? 'nothing: it was typed' : `${taught.known.length} foods`;
 const roundedWords = ({ rounding, step }: Rule): string =>
   `${rounding === 'nearest' ? 'to the nearest' : rounding} in ${step === 1 ? 'whole' : 'half'} points`;
@@ -26,7 +26,7 @@ export function programDifferences(before: Program, after: Program): string[] {
     say(`${name} at most`, most(before.rule), most(after.rule));
   }
   say('rounded', roundedWords(before.rule), roundedWords(after.rule));
-  say('taught from', taughtWords(before), taughtWords(after));
+  say('taught from', taughtFrom(before), taughtFrom(after));
   say('counted by', before.by, after.by);
   out.push(...listDifferences(before.list.entries, after.list.entries, 'the list'));
   out.push(...listDifferences(before.list.exclusions, after.list.exclusions, 'what counts all the same'));

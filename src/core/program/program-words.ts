@@ -5,6 +5,7 @@ import { namedTogether } from '../quantity/named-together.ts';
 import { formatPoints } from './format-points.ts';
 import type { Program } from './program.ts';
 import type { Rule } from './rule.ts';
+import type { TaughtFrom } from './taught-from.ts';
 import { saysWhich, type UncountedEntry } from './uncounted.ts';
 
 const ROUNDED: Readonly<Record<Rule['rounding'], string>> = {
@@ -106,3 +107,11 @@ export function entryWords(entry: UncountedEntry, nameOf: NameOf): string {
   const rest = [...(names.length > 0 ? [names.join('; ')] : []), ...onlyWords(entry)].join(', ');
   return rest === '' ? entry.words : `${entry.words}: ${rest}`;
 }
+
+/**
+ * Where a taught rule comes from, and what that means for counts.
+ *
+ * @example taughtWords(program.taught) // 'Taught from 25 foods: where other rules fit them too, counts say "maybe".'
+ */
+export const taughtWords = ({ known }: TaughtFrom): string =>
+  `Taught from ${known.length} ${known.length === 1 ? 'food' : 'foods'}: where other rules fit ${known.length === 1 ? 'it' : 'them'} too, counts say "maybe".`;

@@ -2,7 +2,9 @@ import { formatISO } from 'date-fns';
 import { useState } from 'react';
 import { SaidPinSchema } from '../../contract/program.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
+import { describeGrams } from '../../core/food/describe-grams.ts';
 import type { Food } from '../../core/food/food.ts';
+import { measuresToSay } from '../../core/food/measures-to-say.ts';
 import { servingGrams } from '../../core/program/compare-foods.ts';
 import { pinAgainstRuleWords } from '../../core/program/pin-against-rule.ts';
 import type { SaidPin } from '../../core/program/program.ts';
@@ -23,11 +25,14 @@ interface PinFormProps {
 
 /** Points that the cook knows for an amount of a food: they override the rule and the list of that program, and teach it. */
 export function PinForm({ food, grams: atHand = null, open = false }: PinFormProps) {
-  const { programs, pins, pinRows } = useHousehold();
+  const { household, programs, pins, pinRows } = useHousehold();
   const first = useCounting()[0]?.program ?? programs[0]!;
   const [programId, setProgramId] = useState(first.id);
   const [points, setPoints] = useState<number | null>(null);
-  const [grams, setGrams] = useState<number | null>(Math.round(atHand ?? servingGrams(food) ?? 100));
+  const measures = measuresToSay(food, household.system);
+  const [amount, setAmount] = useState<number | null>(Math.round(atHand ?? servingGrams(food) ?? 100));
+  const [unit, setUnit] = useState('gram');
+  const measure = measures.find((m) => m.unit === unit) ?? measures[0]!;
   const [source, setSource] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const program = programs.find((p) => p.id === programId) ?? first;
@@ -36,14 +41,14 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
     foodId: food.id,
     programId: program.id,
     points: points ?? Number.NaN,
-    grams: grams ?? Number.NaN,
+    grams: amount === null ? Number.NaN : amount * measure.grams,
     saidOn: formatISO(new Date(), { representation: 'date' }),
     source: source.trim(),
     foodRevision: food.revision,
   };
   const pin = SaidPinSchema.safeParse(typed);
   const save = async () => {
-    if (!pin.success) return setWrong('Write points and grams as numbers, the grams above 0.');
+    if (!pin.success) return setWrong('Write the points and the amount as numbers, the amount above 0.');
     setWrong(null);
     const key = pairId(food.id, program.id);
     const had = own.find((p) => p.programId === program.id);
@@ -63,7 +68,8 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
             <li key={p.programId} className="flex items-center gap-2">
               <span className="mark">{of?.mark}</span>
               <span className="min-w-0 flex-1">
-                {trimmed(p.points, 2)} {p.points === 1 ? 'point' : 'points'} for {trimmed(p.grams, 1)} g
+                {trimmed(p.points, 2)} {p.points === 1 ? 'point' : 'points'} for{' '}
+                {describeGrams(food, p.grams, household.system)}
                 <span className="block text-sm text-soft">
                   {said && `${said}. `}
                   {of && pinAgainstRuleWords(p, food, of)}
@@ -84,12 +90,23 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
           );
         })}
       </ul>
-      <div className="mt-2 grid grid-cols-2 items-end gap-2 sm:grid-cols-[5.5rem_6rem_minmax(0,1fr)]">
+      <div className="mt-2 grid grid-cols-[4.5rem_4.5rem_minmax(0,1fr)] items-end gap-2">
         <NumberField label="points" value={null} onValue={setPoints} />
-        <NumberField label="for grams" value={grams} onValue={setGrams} />
+        <NumberField key={unit} label="for" value={amount} onValue={setAmount} />
+        <Picker
+          label="of these"
+          value={measure.unit}
+          choices={measures.map((m) => ({ value: m.unit, words: m.words }))}
+          onPick={(to) => {
+            // Of another measure one is meant; grams go on from what they were.
+            const was = amount === null ? Number.NaN : amount * measure.grams;
+            setAmount(to === 'gram' && Number.isFinite(was) ? Math.round(was) : 1);
+            setUnit(to);
+          }}
+        />
         <Picker
           label="under"
-          className="max-sm:col-span-2"
+          className="col-span-full"
           value={program.id}
           choices={programs.map((p) => ({ value: p.id as string, words: p.name }))}
           onPick={setProgramId}

@@ -1,6 +1,6 @@
+import { leakWords } from '../../core/counting/plate.ts';
 import type { FeastPlate } from '../../core/feast/count-feast.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { leakWords } from '../../core/program/plate.ts';
 import { formatAmount, trimmed } from '../../core/quantity/format-amount.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';

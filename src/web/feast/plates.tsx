@@ -1,7 +1,7 @@
 import { useState } from 'react';
+import { leakSaid } from '../../core/counting/plate.ts';
 import type { FeastCount, FeastPlate } from '../../core/feast/count-feast.ts';
 import { certaintyWords, formatPoints, formatTarget } from '../../core/program/format-points.ts';
-import { leakSaid } from '../../core/program/plate.ts';
 import type { CountingEater } from '../context/household-context.ts';
 import { useTyped } from '../kit/use-typed.ts';
 import { PlatePicture } from './plate-picture.tsx';

@@ -3,7 +3,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { PinForm } from '../components/pin-form.tsx';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
+import { Modal } from '../kit/modal.tsx';
+import { PointsShown } from '../kit/points-shown.tsx';
 import type { Plate } from './use-plate.ts';
 
 interface PlateTableProps extends Pick<Plate, 'lines' | 'counted'> {
@@ -39,8 +42,12 @@ export function PlateTable({ lines, counted, eaters, onChange, onTakeOff }: Plat
                 <PlateWords line={l} onChange={(text) => onChange(i, text)} />
               </th>
               {counted.map((c, e) => (
-                <td key={eaters[e]!.eater.id} className="px-2 text-right font-head text-figure">
-                  {l.grams === null ? '?' : formatPoints(c.each[i]!)}
+                <td key={eaters[e]!.eater.id} className="px-2 text-right">
+                  {l.grams === null ? (
+                    <span className="font-head text-figure">?</span>
+                  ) : (
+                    <PointsShown count={c.each[i]!} />
+                  )}
                 </td>
               ))}
               <td className="text-right">
@@ -70,11 +77,11 @@ export function PlateTable({ lines, counted, eaters, onChange, onTakeOff }: Plat
           </tr>
           <tr>
             <th scope="row" className="py-2 font-semibold text-lg">
-              the whole plate{soFar && <span className="ml-2 font-normal text-base text-mustard">so far</span>}
+              the whole plate
             </th>
             {counted.map((c, e) => (
-              <td key={eaters[e]!.eater.id} className="px-2 text-right font-bold font-head text-2xl">
-                {formatPoints(c.together)}
+              <td key={eaters[e]!.eater.id} className="px-2 text-right">
+                <PointsShown count={{ ...c.whole, complete: !soFar }} size="bar" />
               </td>
             ))}
             <td />
@@ -94,6 +101,7 @@ interface PlateWordsProps {
 function PlateWords({ line: l, onChange }: PlateWordsProps) {
   const { household } = useHousehold();
   const [text, setText] = useState<string | null>(null);
+  const [pinning, setPinning] = useState(false);
   const done = () => {
     if (text?.trim()) onChange(text.trim());
     setText(null);
@@ -120,8 +128,18 @@ function PlateWords({ line: l, onChange }: PlateWordsProps) {
     <>
       <span dir="auto">{l.text}</span>{' '}
       {asked === null ? (
-        <span className="text-soft text-sm">
+        <span className="inline-flex flex-wrap items-center gap-2 text-soft text-sm">
           {l.food === null ? 'nothing to count' : `${l.food.name}, ${formatGrams(l.grams ?? 0)}`}
+          {l.food && (
+            <button type="button" className="btn btn-plain btn-small" onClick={() => setPinning(true)}>
+              I know its points
+            </button>
+          )}
+          {pinning && l.food && (
+            <Modal title={`The points of ${l.food.name}`} onClose={() => setPinning(false)}>
+              <PinForm food={l.food} grams={l.grams} open />
+            </Modal>
+          )}
         </span>
       ) : (
         <span className="inline-flex flex-wrap items-center gap-2 text-sm">

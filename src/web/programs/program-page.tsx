@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { copyOfProgram } from '../../core/program/copy-program.ts';
-import { allowanceWords, methodWords, ruleWords, weekWords } from '../../core/program/program-words.ts';
+import { allowanceWords, methodWords, ruleWords, taughtWords, weekWords } from '../../core/program/program-words.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { Page } from '../kit/page.tsx';
 import { Picker } from '../kit/picker.tsx';
@@ -60,7 +60,7 @@ export function ProgramPage() {
                 Change it
               </Link>
               <Link to="teach" className="btn">
-                Teach it
+                {program.taught === null ? 'Teach it' : 'Teach it on'}
               </Link>
             </>
           )}
@@ -83,6 +83,14 @@ export function ProgramPage() {
       }
     >
       <p className="mt-4 max-w-2xl text-lg">{ruleWords(program.rule)}</p>
+      {program.taught !== null && (
+        <p className="mt-1 max-w-2xl">
+          {taughtWords(program.taught)}{' '}
+          <Link to="teach" className="underline">
+            See what is still open.
+          </Link>
+        </p>
+      )}
       <p className="mt-1 text-soft">
         {methodWords(program.by)} {allowanceWords(program)}. {weekWords(program.week)}
       </p>
