@@ -75,7 +75,7 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
     await syncSamplePrograms(t, at);
     await addHousehold(
       { db: t },
-      { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+      { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
       at,
     );
     await t.insertInto('fact').values({ key: 'seeded', value: at }).execute();

@@ -23,7 +23,11 @@ const dir = mkdtempSync(join(tmpdir(), 'imbiss-bench-'));
 const { db } = await openDatabase(join(dir, 'imbiss.db'));
 const now = new Date().toISOString();
 await syncShippedFoods(db, now);
-await addHousehold({ db }, { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' }, now);
+await addHousehold(
+  { db },
+  { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
+  now,
+);
 const own = Array.from({ length: FOODS - SHIPPED_FOODS.length }, (_, i) => {
   const food = SHIPPED_FOODS[i % SHIPPED_FOODS.length]!;
   const maker = MAKERS[i % MAKERS.length]!;

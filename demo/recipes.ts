@@ -169,6 +169,7 @@ Method
     },
     text: `Stuffed cabbage
 Serves 8
+Points: Ledger 10, Old Booklet 7
 Prep time: 45 minutes
 Cook time: 90 minutes
 Total time: 135 minutes

@@ -48,6 +48,7 @@ export const RecipeHeadSchema: z.ZodType<RecipeHead> = schemaOf<RecipeHead>()(
     settled: RecipeSchema.shape.settled,
     shownVersionId: RecipeSchema.shape.shownVersionId,
     favourite: RecipeSchema.shape.favourite,
+    claims: RecipeSchema.shape.claims,
   }),
 );
 export const BarcodeSchema: z.ZodType<KnownBarcode> = schemaOf<KnownBarcode>()(

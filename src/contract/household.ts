@@ -15,6 +15,7 @@ export const HouseholdSchema = schemaOf<Household>()(
     system: z.enum(['us', 'label', 'metric']),
     region: z.enum(REGIONS),
     zone: Zone,
+    sourceWords: z.record(z.string().min(1).max(140), Id.nullable()).default({}),
   }),
 );
 
@@ -27,6 +28,7 @@ export const HouseholdChangeSchema = HouseholdSchema.pick({
   system: true,
   region: true,
   zone: true,
+  sourceWords: true,
 }).partial();
 
 export const EaterSchema = schemaOf<Eater>()(

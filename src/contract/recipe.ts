@@ -28,6 +28,10 @@ export const ClaimSchema = schemaOf<Claim>()(
   z.object({
     kind: z.enum(['points', 'kcal']),
     value: z.number().min(0),
+    valueMax: z.number().min(0).nullable().default(null),
+    per: z.string().max(40).nullable().default(null),
+    of: z.string().max(40).nullable().default(null),
+    programId: Id.nullable().default(null),
     words: z.string().max(300),
   }),
 );
@@ -61,12 +65,13 @@ export const RecipeSchema = z.object({
 export type Recipe = z.infer<typeof RecipeSchema>;
 
 /** The part of a recipe that all its versions share, as its document has it. */
-export const recipeHeadOf = ({ title, credit, settled, shownVersionId, favourite }: Recipe): RecipeHead => ({
+export const recipeHeadOf = ({ title, credit, settled, shownVersionId, favourite, claims }: Recipe): RecipeHead => ({
   title,
   credit,
   settled,
   shownVersionId,
   favourite,
+  claims,
 });
 
 /** A recipe brought in: with its version as written. */

@@ -36,7 +36,15 @@ import { write } from './store/write.ts';
  */
 export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOLD.id): Promise<void> {
   const { clock } = context;
-  const household = { ...DEMO_HOUSEHOLD, id, demo: true, system: 'us', region: 'gb', zone: systemZone() } as const;
+  const household = {
+    ...DEMO_HOUSEHOLD,
+    id,
+    demo: true,
+    system: 'us',
+    region: 'gb',
+    zone: systemZone(),
+    sourceWords: {},
+  } as const;
   const idIn: IdIn = (own) => (id === DEMO_HOUSEHOLD.id ? own : `${id}-${own}`);
   await addHousehold(context, household, clock().toISOString());
   await write(scopeOf(context, household.id), async (s) => {
@@ -107,7 +115,7 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     id: recipeId,
     title,
     credit: { author: recipe.author, url: null, whose: 'family' },
-    claims: [],
+    claims: [...text.claims],
     facts: factsOfText(text),
     settled: [],
     shownVersionId: null,

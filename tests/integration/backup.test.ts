@@ -20,6 +20,7 @@ const household = (id: string) => ({
   system: 'us' as const,
   region: 'us' as const,
   zone: 'UTC',
+  sourceWords: {},
 });
 const write = async (id: string) => {
   const { db } = await openDatabase(databaseFile(dir));
@@ -84,7 +85,7 @@ describe('durability', () => {
       import { addHousehold } from ${JSON.stringify(join(process.cwd(), 'src/server/store/households.ts'))};
       const { db } = await openDatabase(${JSON.stringify(databaseFile(dir))});
       for (let i = 0; ; i++) {
-        await addHousehold({ db }, { id: 'h-' + i, name: 'h', demo: false, system: 'us', region: 'us', zone: 'UTC' }, new Date().toISOString());
+        await addHousehold({ db }, { id: 'h-' + i, name: 'h', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} }, new Date().toISOString());
         process.stdout.write(i + '\\n');
       }`;
     const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {

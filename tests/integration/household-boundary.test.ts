@@ -44,7 +44,7 @@ beforeEach(async () => {
   server = await testServer();
   await addHousehold(
     server.context,
-    { id: 'other-home', name: 'Next door', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+    { id: 'other-home', name: 'Next door', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
     NOW.toISOString(),
   );
   await add(recipeOf('their-cake', ['100 g butter']), other).expect(201);

@@ -14,7 +14,7 @@ beforeEach(async () => {
   server = await testServer();
   await addHousehold(
     server.context,
-    { id: 'other', name: 'Other', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+    { id: 'other', name: 'Other', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
     NOW.toISOString(),
   );
 });

@@ -13,6 +13,7 @@ export const OLD_DATABASES = [
   '0007-facts',
   '0008-dish',
   '0009-hand',
+  '0010-programs',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

@@ -38,7 +38,7 @@ async function fill(): Promise<string> {
     await syncSamplePrograms(t, NOW.toISOString());
     await addHousehold(
       { db: t },
-      { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+      { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
       NOW.toISOString(),
     );
   });

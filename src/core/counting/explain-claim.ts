@@ -47,27 +47,42 @@ export function checkKcalClaim(claim: Claim, counted: VersionCount): ClaimCheck 
   return { here, agrees: false, reasons };
 }
 
-/** Compares a claim of points with one eater's count. */
+/** Whether points can be compared with a claim: what a cup of a dish weighs nobody knows before it is cooked. */
+export const canCompare = (claim: Claim): boolean => claim.per === null || claim.per === 'whole';
+
+/** Whether points are the claimed ones, or within the range that is claimed. */
+const isClaimed = (claim: Claim, points: number): boolean =>
+  points >= claim.value - 1e-9 && points <= (claim.valueMax ?? claim.value) + 1e-9;
+
+/**
+ * Compares a claim of points with the count of one program.
+ *
+ * @param claim one that `canCompare`
+ */
 export function checkPointsClaim(claim: Claim, counted: VersionCount, counter: Counter): ClaimCheck {
-  const { lines, servings } = counted;
+  const { lines } = counted;
+  const servings = claim.per === 'whole' ? 1 : counted.servings;
   const own = count(lines, counter, { servings });
-  if (Math.abs(own.points - claim.value) < 1e-9) return { here: own.points, agrees: true, reasons: [] };
+  if (isClaimed(claim, own.points)) return { here: own.points, agrees: true, reasons: [] };
   const reasons: string[] = [];
-  const other = compareWays(lines, counter, { servings }).find((w) => !w.own && w.count.points === claim.value);
+  const other = compareWays(lines, counter, { servings }).find((w) => !w.own && isClaimed(claim, w.count.points));
   if (other) {
     const causes = other.causes.slice(0, 3).map((c) => c.label);
     reasons.push(
-      `Counted by ${other.way} it is ${formatPoints(claim.value)}${causes.length > 0 ? `: ${causes.join(', ')} make the difference` : ''}.`,
+      `Counted by ${other.way} it is ${formatPoints(other.count.points)}${causes.length > 0 ? `: ${causes.join(', ')} make the difference` : ''}.`,
     );
   }
-  const without = (l: CountLine) =>
+  const without = (l: CountLine): number =>
     count(
       lines.filter((x) => x.id !== l.id),
       counter,
       { servings },
-    ).points === claim.value;
-  const alone = own.points > claim.value ? lines.find((l) => l.parts.length > 0 && without(l)) : undefined;
-  if (alone) reasons.push(`Without ${alone.label} it is ${formatPoints(claim.value)}.`);
+    ).points;
+  const alone =
+    own.points > (claim.valueMax ?? claim.value)
+      ? lines.find((l) => l.parts.length > 0 && isClaimed(claim, without(l)))
+      : undefined;
+  if (alone) reasons.push(`Without ${alone.label} it is ${formatPoints(without(alone))}.`);
   const uncounted = own.lines.filter((l) => l.uncounted !== null);
   if (own.points < claim.value && uncounted.length > 0 && !other)
     reasons.push(
@@ -76,11 +91,12 @@ export function checkPointsClaim(claim: Claim, counted: VersionCount, counter: C
         .map((l) => l.label)
         .join(', ')}.`,
     );
+  const dividedInto = (s: number): number => count(lines, counter, { servings: s }).points;
   const divided = [...Array(MOST_SERVINGS_TRIED).keys()]
     .map((i) => i + 1)
-    .find((s) => s !== servings && count(lines, counter, { servings: s }).points === claim.value);
+    .find((s) => s !== servings && isClaimed(claim, dividedInto(s)));
   if (divided !== undefined && reasons.length === 0)
-    reasons.push(`Divided into ${divided} it is ${formatPoints(claim.value)}.`);
+    reasons.push(`Divided into ${divided} it is ${formatPoints(dividedInto(divided))}.`);
   if (counted.open.length > 0) reasons.push('Lines without an answer are not counted yet.');
   return { here: own.points, agrees: false, reasons };
 }

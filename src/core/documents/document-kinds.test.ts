@@ -44,6 +44,7 @@ describe('a question between two devices', () => {
       settled: [],
       shownVersionId: null,
       favourite: false,
+      claims: [],
     };
     const ask = (mine: object, theirs: object) => {
       const changed = (c: object) => ({ ...head, credit: { ...head.credit, ...c } });

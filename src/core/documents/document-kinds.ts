@@ -4,6 +4,7 @@ import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
 import { list, object, record, set, value } from '../history/shape.ts';
+import type { Claim } from '../page/recipe-text.ts';
 import type { Pin, SaidPin } from '../program/program.ts';
 import type { StockItem } from '../stock/stock.ts';
 import type { OwnSwap } from '../swap/own-swap.ts';
@@ -20,6 +21,8 @@ export interface RecipeHead {
   /** The version that is shown of it; null for the newest. */
   readonly shownVersionId: string | null;
   readonly favourite: boolean;
+  /** What its source says of itself, and what the cook knows of it from elsewhere. */
+  readonly claims: readonly Claim[];
 }
 
 /** A barcode that the household knows: its food. */
@@ -70,9 +73,15 @@ const programWords = (path: readonly string[], v: unknown): string | null => {
 
 export const HOUSEHOLD_KIND = fieldKind<Household>(
   'household',
-  object({ name: value, system: value, region: value, zone: value }),
+  object({ name: value, system: value, region: value, zone: value, sourceWords: record(value) }),
   {
-    what: named({ name: 'the name', system: 'cups and spoons', region: 'the words', zone: 'the time zone' }),
+    what: named({
+      name: 'the name',
+      system: 'cups and spoons',
+      region: 'the words',
+      zone: 'the time zone',
+      sourceWords: 'what a word of a source means',
+    }),
   },
 );
 
@@ -84,6 +93,7 @@ export const RECIPE_KIND = fieldKind<RecipeHead>(
     settled: set,
     shownVersionId: value,
     favourite: value,
+    claims: value,
   }),
   {
     what: (path) =>
@@ -92,6 +102,7 @@ export const RECIPE_KIND = fieldKind<RecipeHead>(
         settled: 'what was put aside',
         shownVersionId: 'the version that is shown',
         favourite: 'whether it is a favourite',
+        claims: 'what is said of its points',
         author: 'from whom',
         url: 'the link',
         whose: 'whose it is',

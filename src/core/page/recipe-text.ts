@@ -2,6 +2,14 @@
 export interface Claim {
   readonly kind: 'points' | 'kcal';
   readonly value: number;
+  /** The upper end where a range is stated. */
+  readonly valueMax: number | null;
+  /** The amount that it is of, such as a cup, or `whole`; null for a serving. */
+  readonly per: string | null;
+  /** The source's own word for its way of counting, in lower case, `all` for every one; null where it says none. */
+  readonly of: string | null;
+  /** The program that the cook knows it to be of, for a number that the cook brought; null for the source's. */
+  readonly programId: string | null;
   /** The words that state it. */
   readonly words: string;
 }

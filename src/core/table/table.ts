@@ -1,5 +1,6 @@
 import type { Allergen } from '../food/food.ts';
 import type { Counter, Pin, Program } from '../program/program.ts';
+import type { SourceWords } from '../program/source-words.ts';
 import type { Exception } from '../program/uncounted.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Region } from '../region/region.ts';
@@ -14,6 +15,8 @@ export interface Household {
   readonly region: Region;
   /** IANA time zone: dates are days in it. */
   readonly zone: string;
+  /** What words of sources mean: the id of one of its programs, or null for none of them. */
+  readonly sourceWords: SourceWords;
 }
 
 /** A person of the household. */

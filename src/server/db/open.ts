@@ -14,6 +14,7 @@ import * as facts from './migrations/0007-facts.ts';
 import * as dish from './migrations/0008-dish.ts';
 import * as hand from './migrations/0009-hand.ts';
 import * as programs from './migrations/0010-programs.ts';
+import * as wordsAndDrift from './migrations/0011-words-and-drift.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -29,6 +30,7 @@ const MIGRATIONS = {
   '0008-dish': dish,
   '0009-hand': hand,
   '0010-programs': programs,
+  '0011-words-and-drift': wordsAndDrift,
 };
 
 /** The database and the connection under it. */

@@ -17,6 +17,7 @@ export interface Database {
     system: string;
     region: string;
     zone: string;
+    source_words: Generated<string>;
     created_at: string;
   };
   eater: RevisionColumn & {
@@ -200,6 +201,8 @@ export interface Database {
     not_for: Generated<string>;
     /** The ids of what is in it, apart by blanks. */
     foods: Generated<string>;
+    /** What changed outside of it and made it wait. */
+    cause_id: Generated<string | null>;
   };
   recipe_points: {
     recipe_id: string;
@@ -228,6 +231,28 @@ export interface Database {
     created_at: string;
     removed_at: Generated<string | null>;
   };
+  /** What changed outside of recipes and moved their counts. */
+  drift_cause: {
+    id: string;
+    household_id: string;
+    kind: string;
+    ref: string;
+    words: string;
+    at: string;
+    put_aside_at: string | null;
+  };
+  /** A count that was moved from outside: from what to what. */
+  drift: {
+    cause_id: string;
+    recipe_id: string;
+    counter: string;
+    mark: string;
+    position: number;
+    points_was: number;
+    points: number;
+  };
+  /** What a card showed before it was published again. */
+  card_before: { card_id: string; seq: number; body: string; count_record_id: string; created_at: string };
   session: { digest: string; until_at: string };
 }
 

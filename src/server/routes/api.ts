@@ -28,7 +28,7 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
 
   serve(api, API.households, () => households.listHouseholds(context));
   serve(api, API.addHousehold, async ({ body }) => {
-    await households.addHousehold(context, { ...body, demo: false }, now());
+    await households.addHousehold(context, { ...body, demo: false, sourceWords: {} }, now());
     return (await (await householdStore(context, body.id)).table()).household;
   });
   serve(api, API.removeDemo, async () => {

@@ -7,9 +7,10 @@ import type { Household } from '../../core/table/table.ts';
 import type { RowOf } from '../db/schema.ts';
 import type { Scope } from './scope.ts';
 import type { Shelf } from './shelf.ts';
+import { toJson } from './stored.ts';
 
 export const householdOf = (
-  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone'>,
+  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone' | 'source_words'>,
 ): Household => {
   const zone = HouseholdSchema.shape.zone.safeParse(r.zone).success ? r.zone : 'UTC';
   return HouseholdSchema.parse({
@@ -19,6 +20,7 @@ export const householdOf = (
     system: r.system,
     region: r.region,
     zone,
+    sourceWords: JSON.parse(r.source_words),
   });
 };
 
@@ -47,13 +49,18 @@ export const HOUSEHOLD: Shelf<Household, FieldChange> = {
         system: h.system,
         region: h.region,
         zone: h.zone,
+        source_words: toJson(h.sourceWords),
         created_at: s.clock().toISOString(),
         revision: 1,
       })
       .execute();
   },
-  update: async (s, id, { name, system, region, zone }, revision) => {
-    await s.db.updateTable('household').set({ name, system, region, zone, revision }).where('id', '=', id).execute();
+  update: async (s, id, { name, system, region, zone, sourceWords }, revision) => {
+    await s.db
+      .updateTable('household')
+      .set({ name, system, region, zone, source_words: toJson(sourceWords), revision })
+      .where('id', '=', id)
+      .execute();
   },
   mark: async (s, id, removed_at, revision) => {
     await s.db.updateTable('household').set({ removed_at, revision }).where('id', '=', id).execute();

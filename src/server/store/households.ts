@@ -2,7 +2,7 @@ import { inUse } from '../../core/errors.ts';
 import type { Household } from '../../core/table/table.ts';
 import { householdOf } from './household-shelf.ts';
 import type { StoreContext } from './scope.ts';
-import { readable } from './stored.ts';
+import { readable, toJson } from './stored.ts';
 
 /** The households of this installation, in the order in which they were made. */
 export async function listHouseholds({ db }: Pick<StoreContext, 'db'>): Promise<Household[]> {
@@ -28,9 +28,10 @@ export async function isHousehold({ db }: Pick<StoreContext, 'db'>, id: string):
 
 /** Adds a household. The same id again adds nothing. */
 export async function addHousehold({ db }: Pick<StoreContext, 'db'>, household: Household, now: string): Promise<void> {
+  const { sourceWords, demo, ...columns } = household;
   await db
     .insertInto('household')
-    .values({ ...household, demo: household.demo ? 1 : 0, created_at: now, revision: 1 })
+    .values({ ...columns, demo: demo ? 1 : 0, source_words: toJson(sourceWords), created_at: now, revision: 1 })
     .onConflict((c) => c.column('id').doNothing())
     .execute();
 }

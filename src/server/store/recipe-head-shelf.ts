@@ -1,6 +1,6 @@
 import { RecipeHeadSchema } from '../../contract/documents.ts';
 import { FieldChangeSchema } from '../../contract/entry.ts';
-import { CreditSchema, SettledSchema } from '../../contract/recipe.ts';
+import { ClaimSchema, CreditSchema, SettledSchema } from '../../contract/recipe.ts';
 import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
 import { inUse } from '../../core/errors.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
@@ -20,7 +20,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   find: async (s, id) => {
     const r = await s.db
       .selectFrom('recipe')
-      .select(['title', 'credit', 'settled', 'shown_version_id', 'favourite', 'revision', 'removed_at'])
+      .select(['title', 'credit', 'settled', 'shown_version_id', 'favourite', 'claims', 'revision', 'removed_at'])
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .executeTakeFirst();
@@ -32,6 +32,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
       settled: fromJson(SettledSchema, r.settled),
       shownVersionId: r.shown_version_id,
       favourite: r.favourite === 1,
+      claims: fromJson(ClaimSchema.array(), r.claims),
     };
     return { document, revision: r.revision, removed: r.removed_at !== null };
   },
@@ -47,6 +48,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
         settled: toJson(head.settled),
         shown_version_id: head.shownVersionId,
         favourite: head.favourite ? 1 : 0,
+        claims: toJson(head.claims),
         revision,
         changed_at: nowOf(s),
       })

@@ -8,7 +8,7 @@ import { countWaiting } from './listings.ts';
 import { picturesOf } from './pictures.ts';
 import type { Scope } from './scope.ts';
 
-type ListingRow = RowOf<'recipe_listing'>;
+type ListingRow = Omit<RowOf<'recipe_listing'>, 'cause_id'>;
 
 /** What a page is ordered by, and where the last one ended: a value, and the recipe for what is equal. */
 interface Cursor {

@@ -21,7 +21,7 @@ const never = async () => {
 };
 const unused = { make: never, change: never, remove: never, restore: never };
 const table: OpenHousehold = {
-  household: { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC' },
+  household: { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
   eaters: [
     {
       id: 'eater-1',

@@ -10,7 +10,9 @@ export interface OpenHousehold extends Omit<Table, 'pins'> {
   readonly pins: readonly SaidPin[];
   readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
-  readonly changeHousehold: (change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone'>>) => void;
+  readonly changeHousehold: (
+    change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone' | 'sourceWords'>>,
+  ) => void;
 }
 
 export const HouseholdContext = createContext<OpenHousehold | null>(null);
