@@ -1,10 +1,9 @@
 import { z } from 'zod';
-import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
 import { LONGEST_RECIPE } from '../core/page/recipe-limits.ts';
 import { CardSchema } from './card.ts';
 import { ScoreAnswerSchema } from './cli.ts';
 import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
-import { DOCUMENT_API, documentRoutesOf } from './document-api.ts';
+import { DOCUMENT_API } from './document-api.ts';
 import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './entry.ts';
 import { FeastSchema, FeastWithRecipesSchema } from './feast.ts';
 import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './food.ts';
@@ -24,7 +23,7 @@ import {
   RecipeQuerySchema,
   RecipeSchema,
 } from './recipe.ts';
-import { type AnyRoute, route } from './route.ts';
+import { route } from './route.ts';
 import { StockSchema, StockTakenSchema } from './stock.ts';
 import { OwnSwapsSchema } from './swap.ts';
 import { NewVerdictSchema, VerdictSchema, VerdictsSchema } from './verdict.ts';
@@ -460,12 +459,3 @@ export const API = {
     answer: z.object({ code: z.string(), foodId: Id }),
   }),
 } as const;
-
-/** Every route, by the name that the OpenAPI document gives it. */
-export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
-  new Map<string, AnyRoute>([
-    ...Object.entries(API),
-    ...DOCUMENT_NAMES.flatMap((name) =>
-      Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
-    ),
-  ]);

@@ -1,10 +1,7 @@
 import { z } from 'zod';
+import { MovedSchema } from './moved.ts';
 import { Id } from './primitives.ts';
 import { LineSchema } from './version.ts';
-
-/** A count that was moved: from what to what, under the mark of a program. */
-export const MovedSchema = z.object({ mark: z.string(), was: z.number(), now: z.number() });
-export type Moved = z.infer<typeof MovedSchema>;
 
 const MovedRecipeSchema = z.object({ id: Id, title: z.string(), points: z.array(MovedSchema) });
 
@@ -19,7 +16,9 @@ export const DriftCauseSchema = z.object({
   recipes: z.number(),
   most: z.array(MovedRecipeSchema),
   /** Pins that are another way off the rule by now. */
-  pins: z.array(z.object({ food: z.string(), grams: z.number(), points: z.number(), was: z.number(), now: z.number() })),
+  pins: z.array(
+    z.object({ food: z.string(), grams: z.number(), points: z.number(), was: z.number(), now: z.number() }),
+  ),
 });
 export type DriftCause = z.infer<typeof DriftCauseSchema>;
 

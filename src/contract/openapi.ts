@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { allRoutes } from './api.ts';
+import { allRoutes } from './all-routes.ts';
 import { DOCUMENTS, RecipeHeadSchema } from './documents.ts';
 import { ChangeNoteSchema, DifferenceSchema, FieldChangeSchema, JsonSchema } from './entry.ts';
 import { FoodSchema, MeasureSchema } from './food.ts';

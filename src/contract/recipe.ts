@@ -6,6 +6,7 @@ import { type Claim, NO_FACTS, type RecipeFacts } from '../core/page/recipe-text
 import { DISH_KINDS } from '../core/version/dish-words.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
+import { MovedSchema } from './moved.ts';
 import { PictureSchema } from './picture.ts';
 import { Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
@@ -91,6 +92,10 @@ export const CardLinkSchema = z.object({
   url: z.string(),
   countedOn: z.string(),
   withdrawn: z.boolean(),
+  /** What its dish comes to by now, where that is another number. */
+  newer: z.array(MovedSchema),
+  /** Whether it was published again, and can go back to what it showed. */
+  again: z.boolean(),
 });
 export type CardLink = z.infer<typeof CardLinkSchema>;
 

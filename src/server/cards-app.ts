@@ -4,13 +4,13 @@ import type { Logger } from 'pino';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { CardPage, NoCardPage } from './card-page/card-page.tsx';
-import type { Db } from './db/open.ts';
 import { problems } from './http/problem.ts';
 import { checkHost } from './http/trust.ts';
 import { cardByToken } from './store/cards.ts';
+import type { StoreContext } from './store/scope.ts';
 
 export interface CardsAppOptions {
-  readonly db: Db;
+  readonly context: StoreContext;
   readonly hosts: readonly string[];
   /** Folder with card.css and the fonts. */
   readonly assetsDir: string;
@@ -50,12 +50,12 @@ export function cardsApp(options: CardsAppOptions): Express {
   app.use('/card-assets', express.static(options.assetsDir, { index: false, maxAge: '1d' }));
   app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
   app.get('/c/:token', async (req, res) => {
-    const card = /^[\w-]{22}$/.test(req.params.token) ? await cardByToken(options.db, req.params.token) : null;
+    const shown = /^[\w-]{22}$/.test(req.params.token) ? await cardByToken(options.context, req.params.token) : null;
     res
-      .status(card ? 200 : 404)
+      .status(shown ? 200 : 404)
       .set('Cache-Control', 'no-store')
       .type('text/html');
-    res.send(page(card ? createElement(CardPage, { card }) : createElement(NoCardPage)));
+    res.send(page(shown ? createElement(CardPage, shown) : createElement(NoCardPage)));
   });
   app.use(
     (_req, res) =>

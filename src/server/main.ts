@@ -87,7 +87,7 @@ async function run(
   });
   const [household, cards] = listeners as [Listener, Listener];
   household.answerWith(app);
-  cards.answerWith(cardsApp({ db, hosts: config.cardHosts, assetsDir: join(dist, 'card-assets'), log }));
+  cards.answerWith(cardsApp({ context, hosts: config.cardHosts, assetsDir: join(dist, 'card-assets'), log }));
   renewer.wake();
   const endBackups = backUpByClock(config.dataDir, context, log);
   const scheme = config.tls === null ? 'http' : 'https';

@@ -87,18 +87,15 @@ describe('what a change elsewhere has moved', () => {
   });
   it('is told of a pin, of an exception and of a recipe inside another', async () => {
     await begin();
-    const butter = SHIPPED_FOODS.find((f) => f.name === 'potatoes')!;
-    await api()
-      .put(`${home}/pins/${butter.id}~own-1`)
-      .send({ points: 9, grams: 100 })
-      .expect(200);
+    const butter = SHIPPED_FOODS.find((f) => f.id === 'potato')!;
+    await api().put(`${home}/pins/${butter.id}~own-1`).send({ points: 9, grams: 100 }).expect(200);
     expect((await drift()).causes.map((c) => [c.kind, c.recipes])).toEqual([['pin', 1]]);
     await api()
       .put(`${home}/eaters/eater-1`)
       .set('If-Match', '"1"')
       .send(eater('own-1', { exceptions: [{ foodId: butter.id, uncounted: true }] }))
       .expect(200);
-    await bringIn('sauce', ['200 ml cream'], 2);
+    await bringIn('sauce', ['100 g butter', '200 ml cream'], 2);
     await bringIn('pie', ['200 g flour', '200 ml cream'], 4, (l) =>
       (l as { text: string }).text.includes('cream')
         ? { ...l, food: { kind: 'recipe', recipeId: 'sauce', versionId: 'sauce-v1' } }
@@ -113,7 +110,15 @@ describe('what a change elsewhere has moved', () => {
           id: 'less',
           label: 'Less',
           undoes: null,
-          changes: [{ kind: 'line', at: 0, before: sauce.lines[0], after: { ...sauce.lines[0], leftOut: true } }],
+          changes: [
+            {
+              kind: 'line',
+              lineId: sauce.document.lines[0].id,
+              index: 0,
+              before: sauce.document.lines[0],
+              after: { ...sauce.document.lines[0], leftOut: true },
+            },
+          ],
         },
       })
       .expect(200);
@@ -145,12 +150,12 @@ describe('what a change elsewhere has moved', () => {
   });
   it('says how far off the rule a pin is by now', async () => {
     await begin();
-    const potatoes = SHIPPED_FOODS.find((f) => f.name === 'potatoes')!;
+    const potatoes = SHIPPED_FOODS.find((f) => f.id === 'potato')!;
     await api().put(`${home}/pins/${potatoes.id}~own-1`).send({ points: 4, grams: 500 }).expect(200);
     await put({ ...own, rule: { ...own.rule, per: 20 } }, 1);
     const cause = (await drift()).causes.find((c) => c.kind === 'program')!;
     expect(cause.pins).toHaveLength(1);
-    expect(cause.pins[0]).toMatchObject({ food: 'potatoes', grams: 500, points: 4 });
+    expect(cause.pins[0]).toMatchObject({ food: 'potato', grams: 500, points: 4 });
     expect(cause.pins[0]!.now).toBeGreaterThan(cause.pins[0]!.was);
   });
 });
@@ -158,7 +163,7 @@ describe('what a change elsewhere has moved', () => {
 describe('a food with a newer state', () => {
   it('moves no line by itself: its lines are named with what they would come to, and taken by the cook', async () => {
     await begin();
-    const cheese = SHIPPED_FOODS.find((f) => f.name === 'gouda')!;
+    const cheese = SHIPPED_FOODS.find((f) => f.id === 'gouda')!;
     const mine = { ...cheese, id: 'own-cheese', revision: 1, name: 'cheese of the dairy', synonyms: [] };
     await api().put(`${home}/foods/own-cheese`).set('If-Match', '"0"').send(mine).expect(200);
     await bringIn('toast', ['100 g gouda'], 1, (l) => ({
@@ -168,7 +173,11 @@ describe('a food with a newer state', () => {
     const was = await pointsOf('toast');
     expect((await drift()).foods).toEqual([]);
     const fat = { value: 10, low: 10, high: 10 };
-    const leaner = { ...mine, revision: 2, per100g: { ...mine.per100g, kcal: { value: 150, low: 150, high: 150 }, fat, satFat: fat } };
+    const leaner = {
+      ...mine,
+      revision: 2,
+      per100g: { ...mine.per100g, kcal: { value: 150, low: 150, high: 150 }, fat, satFat: fat },
+    };
     await api().put(`${home}/foods/own-cheese`).set('If-Match', '"1"').send(leaner).expect(200);
     expect(await pointsOf('toast')).toBe(was);
     expect((await drift()).foods).toEqual([{ id: 'own-cheese', name: 'cheese of the dairy', revision: 2, recipes: 1 }]);
@@ -182,7 +191,12 @@ describe('a food with a newer state', () => {
       .post(`${home}/versions/toast-v1/entries`)
       .send({
         base: lines[0].revision,
-        entry: { id: 'take', label: 'Take', undoes: null, changes: [{ kind: 'line', at: 0, before: line, after }] },
+        entry: {
+          id: 'take',
+          label: 'Take',
+          undoes: null,
+          changes: [{ kind: 'line', lineId: line.id, index: 0, before: line, after }],
+        },
       })
       .expect(200);
     expect((await drift()).foods).toEqual([]);
@@ -193,7 +207,7 @@ describe('a food with a newer state', () => {
 describe('a card that shows an older count', () => {
   it('says so, is published again under the same link, and goes back', async () => {
     await begin();
-    const card = (await api().post(`${home}/versions/gratin-v1/card`).expect(201)).body;
+    const card = (await api().post(`${home}/versions/gratin-v1/cards`).expect(201)).body;
     const token = card.url.split('/c/')[1];
     const shown = async () => (await cardByToken(server.context, token))!;
     const was = (await shown()).card.programs[0]!.points;

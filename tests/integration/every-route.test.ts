@@ -5,8 +5,10 @@ import sharp from 'sharp';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { z } from 'zod';
-import { API, allRoutes } from '../../src/contract/api.ts';
+import { allRoutes } from '../../src/contract/all-routes.ts';
+import { API } from '../../src/contract/api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
+import { DRIFT_API } from '../../src/contract/drift-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
 import { PictureSchema } from '../../src/contract/picture.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
@@ -86,7 +88,10 @@ describe('every route of the table', () => {
     await answerOf(API.countVersion, one);
     await answerOf(API.previewCard, one);
     const card = (await answerOf(API.addCard, one)).body;
+    await answerOf(DRIFT_API.publishAgain, { ...at, id: card.id });
+    await answerOf(DRIFT_API.publishBefore, { ...at, id: card.id });
     await answerOf(API.withdrawCard, { ...at, id: card.id });
+    await answerOf(DRIFT_API.outdatedLines, { ...at, id: 'butter' });
 
     // The table: verdicts, swaps, feasts.
     const said = { versionId: written.id, eaterId: 'demo-eater-ida', again: 'again', enough: null, note: '' } as const;
@@ -121,6 +126,20 @@ describe('every route of the table', () => {
     await answerOf(API.putBarcode, { ...at, code: '2000000000015', body: { foodId: 'own-food' } });
     await answerOf(API.barcode, { ...at, code: '2000000000015' });
     await answerOf(API.foodsUsed, at);
+    // A changed list of one of the eaters moves the dishes.
+    const [someone] = (await answerOf(API.table, at)).body.eaters.filter((e) => e.programId !== null);
+    const { revision: seen, ...eater } = someone!;
+    const uncounted = [{ foodId: 'egg', uncounted: true }];
+    await answerOf(DOCUMENT_API.eaters.put, {
+      ...at,
+      id: eater.id,
+      body: { ...eater, exceptions: uncounted },
+      ifMatch: seen,
+    });
+    await server.renew();
+    const { causes } = (await answerOf(DRIFT_API.drift, at)).body;
+    expect(causes[0]!.most.length).toBeGreaterThan(0);
+    await answerOf(DRIFT_API.putAside, { ...at, id: causes[0]!.id, body: { aside: true } });
     await answerOf(API.observations, at);
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };

@@ -79,7 +79,7 @@ export async function testServer(options: { passphrase?: string; secure?: boolea
     dir,
     context,
     app,
-    cards: cardsApp({ db: opened.db, hosts, assetsDir: dir, log }),
+    cards: cardsApp({ context, hosts, assetsDir: dir, log }),
     setClock: (next) => {
       now = next;
     },

@@ -1,9 +1,16 @@
 import { CardView } from '../../card-view/card-view.tsx';
+import type { Moved } from '../../contract/moved.ts';
 import type { Card } from '../../core/card/card.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 
+interface CardPageProps {
+  readonly card: Card;
+  /** What its dish comes to by now, where that is another number. */
+  readonly newer: readonly Moved[];
+}
+
 /** A card as a page of its own: no script, one style sheet. */
-export function CardPage({ card }: { card: Card }) {
+export function CardPage({ card, newer }: CardPageProps) {
   return (
     <html lang="en">
       <head>
@@ -25,6 +32,13 @@ export function CardPage({ card }: { card: Card }) {
       <body>
         <main>
           <CardView card={card} />
+          {newer.length > 0 && (
+            <p className="newer">
+              A newer count exists:{' '}
+              {newer.map((m) => `${m.mark} ${formatPoints(m.now)}, here ${formatPoints(m.was)}`).join('; ')}. What
+              stands above was counted on the day it says.
+            </p>
+          )}
         </main>
       </body>
     </html>

@@ -1,5 +1,6 @@
 import type { Router } from 'express';
 import { API } from '../../contract/api.ts';
+import { DRIFT_API } from '../../contract/drift-api.ts';
 import { cardText } from '../../core/card/card-text.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
@@ -26,5 +27,7 @@ export function recipeRoutes(api: Router): void {
     return { card, text: cardText(card) };
   });
   serve(api, API.addCard, ({ store, params }) => store.cards.add(params.id));
+  serve(api, DRIFT_API.publishAgain, ({ store, params }) => store.cards.again(params.id));
+  serve(api, DRIFT_API.publishBefore, ({ store, params }) => store.cards.before(params.id));
   serve(api, API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }

@@ -1,5 +1,6 @@
 import type { Router } from 'express';
 import { API } from '../../contract/api.ts';
+import { DRIFT_API } from '../../contract/drift-api.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import { serve } from '../http/serve-route.ts';
 
@@ -11,6 +12,9 @@ export function tableRoutes(api: Router): void {
   serve(api, API.putProgram, ({ store, body, ifMatch }) => store.programs.put(body, ifMatch));
   serve(api, API.removeProgram, ({ store, params }) => store.programs.remove(params.id));
   serve(api, API.restoreProgram, ({ store, params }) => store.programs.restore(params.id));
+  serve(api, DRIFT_API.drift, ({ store }) => store.drift.all());
+  serve(api, DRIFT_API.putAside, ({ store, params, body }) => store.drift.putAside(params.id, body.aside));
+  serve(api, DRIFT_API.outdatedLines, ({ store, params }) => store.drift.outdatedLines(params.id));
   serve(api, API.verdicts, ({ store }) => store.verdicts.list());
   serve(api, API.putVerdict, ({ store, body }) => store.verdicts.put(body));
   serve(api, API.removeVerdict, ({ store, params }) =>

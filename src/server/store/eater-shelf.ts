@@ -5,6 +5,7 @@ import type { Eater } from '../../core/table/table.ts';
 import { programsOf } from './programs.ts';
 import { recountAll } from './recount.ts';
 import { rowShelf } from './row-shelf.ts';
+import { because } from './scope.ts';
 import { toJson } from './stored.ts';
 
 /** The people of the household. Removing one keeps the place at the table, the verdicts and the history. */
@@ -54,7 +55,17 @@ export const EATERS = rowShelf<Eater, 'eater'>({
   follow: async (s, _id, before, after) => {
     const counts = (e: Eater | null) =>
       e === null ? null : toJson([e.programId, e.exceptions, e.allergies, e.avoids]);
-    if (counts(before) !== counts(after)) await recountAll(s);
+    if (counts(before) === counts(after)) return;
+    const { id, name, programId } = (after ?? before)!;
+    const program = (await programsOf(s)).find((p) => p.id === programId)?.name;
+    const words =
+      before?.programId !== after?.programId
+        ? program === undefined || after === null
+          ? `${name} does not count any more`
+          : `${name} counts by ${program}`
+        : `The own list of ${name} was changed`;
+    because(s, { kind: 'eater', ref: id, words });
+    await recountAll(s);
   },
 });
 

@@ -16,10 +16,12 @@ import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
+import * as drift from './drift.ts';
 import { EATERS } from './eater-shelf.ts';
 import * as entries from './entries.ts';
 import { FEASTS } from './feast-shelf.ts';
 import * as feasts from './feasts.ts';
+import { outdatedLines } from './food-drift.ts';
 import { foodOwner } from './food-owner.ts';
 import { searchPantry } from './food-search.ts';
 import * as foodWriting from './food-writing.ts';
@@ -102,6 +104,13 @@ export async function householdStore(context: StoreContext, householdId: string)
       preview: (versionId: string) => cards.previewCard(s, versionId),
       add: (versionId: string) => cards.addCard(s, versionId),
       withdraw: (id: string) => cards.withdrawCard(s, id),
+      again: (id: string) => cards.publishAgain(s, id),
+      before: (id: string) => cards.publishBefore(s, id),
+    },
+    drift: {
+      all: () => drift.driftOf(s),
+      putAside: (id: string, aside: boolean) => drift.putAside(s, id, aside),
+      outdatedLines: (foodId: string) => outdatedLines(s, foodId),
     },
     feasts: {
       list: () => feasts.feastList(s),

@@ -87,6 +87,7 @@ function rowsOf(
       serving_grams: counted.servingGrams,
       open: counted.open,
       stale: 0,
+      cause_id: null,
       favourite: recipe.favourite ? 1 : 0,
       dish: counted.dish,
       minutes: facts.minutes,

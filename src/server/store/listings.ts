@@ -1,7 +1,8 @@
 import { sql } from 'kysely';
+import { keepCause, keepDrift, movedBy } from './drift-keeping.ts';
 import { listingRows, writeListingRows } from './listing-rows.ts';
 import { EVERY_RECIPE } from './recount.ts';
-import { note, type Scope } from './scope.ts';
+import { type Cause, note, type Scope } from './scope.ts';
 
 /** So many recipes are counted anew within the write that changed them; more are marked and counted behind it. */
 const AT_ONCE = 20;
@@ -19,13 +20,44 @@ const stamp = (): number => {
  */
 export async function settleListings(s: Scope, recipeIds: ReadonlySet<string>): Promise<void> {
   const ids = recipeIds.has(EVERY_RECIPE) ? await someOfAll(s) : await withOuter(s, recipeIds);
+  const cause = s.writing?.cause ?? null;
+  // What the cook did to a recipe itself is no surprise; what it does to those that take from it is.
+  const moves = (id: string): boolean => cause !== null || !recipeIds.has(id);
   if (ids !== null && ids.length <= AT_ONCE) {
-    await writeListingRows(s, await listingRows(s, ids));
+    const rows = await listingRows(s, ids);
+    const moved = await movedBy(
+      s,
+      rows.filter((r) => moves(r.recipeId)),
+    );
+    await writeListingRows(s, rows);
+    if (moved.length > 0) await keepDrift(s, await keepCause(s, cause ?? (await innerChanged(s, recipeIds))), moved);
   } else {
-    await markStale(s, ids);
+    const why = await causeBehind(s, cause ?? (await innerChanged(s, recipeIds)));
+    await markStale(s, ids, why);
     s.wakeRenewal();
   }
   note(s, 'listing', s.householdId, stamp());
+}
+
+/** A recipe that others take from was changed. */
+async function innerChanged(s: Scope, recipeIds: ReadonlySet<string>): Promise<Cause> {
+  const id = [...recipeIds][0] ?? '';
+  const row = await s.db.selectFrom('recipe').select('title').where('id', '=', id).executeTakeFirst();
+  return { kind: 'recipe', ref: id, words: `"${row?.title ?? 'A recipe'}" was changed, and others take from it` };
+}
+
+/** Keeps a cause whose recipes are counted behind it. What still waits by an earlier one is moved by both. */
+async function causeBehind(s: Scope, cause: Cause): Promise<string> {
+  const waiting = await s.db
+    .selectFrom('recipe_listing as l')
+    .innerJoin('drift_cause as c', 'c.id', 'l.cause_id')
+    .select('c.words')
+    .where('l.household_id', '=', s.householdId)
+    .where('l.stale', '>', 0)
+    .limit(1)
+    .executeTakeFirst();
+  const words = waiting === undefined ? cause.words : `${cause.words}; just before: ${waiting.words}`;
+  return keepCause(s, { ...cause, words });
 }
 
 /** All recipes of the household; null when they are many. */
@@ -64,15 +96,20 @@ async function withOuter(s: Scope, recipeIds: ReadonlySet<string>): Promise<stri
 }
 
 /** Marks recipes to be counted anew; null for all of the household. One without a row gets an empty one. */
-export async function markStale(s: Scope, recipeIds: readonly string[] | null): Promise<void> {
+export async function markStale(
+  s: Scope,
+  recipeIds: readonly string[] | null,
+  causeId: string | null = null,
+): Promise<void> {
   const now = stamp();
+  const waiting = { stale: now, cause_id: causeId };
   if (recipeIds === null) {
-    await s.db.updateTable('recipe_listing').set({ stale: now }).where('household_id', '=', s.householdId).execute();
+    await s.db.updateTable('recipe_listing').set(waiting).where('household_id', '=', s.householdId).execute();
     return;
   }
   for (let i = 0; i < recipeIds.length; i += 500) {
     const part = recipeIds.slice(i, i + 500);
-    await s.db.updateTable('recipe_listing').set({ stale: now }).where('recipe_id', 'in', part).execute();
+    await s.db.updateTable('recipe_listing').set(waiting).where('recipe_id', 'in', part).execute();
     await addMissing(s, now, part);
   }
 }

@@ -1,11 +1,15 @@
 import { SaidPinSchema } from '../../contract/program.ts';
 import { PIN_KIND, pinId } from '../../core/documents/document-kinds.ts';
 import { invalid } from '../../core/errors.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import type { SaidPin } from '../../core/program/program.ts';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { foodOwner } from './food-owner.ts';
+import { newestFoods } from './foods.ts';
 import { programsOf } from './programs.ts';
 import { recountUsing } from './recount.ts';
 import { rowShelf } from './row-shelf.ts';
+import { because } from './scope.ts';
 import { requireSame } from './shelf.ts';
 
 const parts = (id: string): { food_id: string; program_id: string } => {
@@ -46,5 +50,13 @@ export const PINS = rowShelf<SaidPin, 'pin'>({
       throw invalid('There is no such program.', 'Choose one of the programs that the household can count under.');
     if (!(await foodOwner(s, pin.foodId))) throw invalid('There is no such food.', 'Add it to the pantry first.');
   },
-  follow: (s, _id, before, after) => recountUsing(s, (after ?? before)!.foodId),
+  follow: async (s, id, before, after) => {
+    const pin = (after ?? before)!;
+    const [food] = await newestFoods(s, [pin.foodId]);
+    const program = (await programsOf(s)).find((p) => p.id === pin.programId);
+    const amount = `${formatPoints(pin.points)} for ${formatGrams(pin.grams)}`;
+    const words = `${food?.name ?? 'A food'}${after === null ? ' is not pinned any more' : `: ${amount}`}${program ? ` (${program.mark})` : ''}`;
+    because(s, { kind: 'pin', ref: id, words });
+    await recountUsing(s, pin.foodId);
+  },
 });

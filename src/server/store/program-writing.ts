@@ -1,11 +1,12 @@
 import { ProgramSchema } from '../../contract/program.ts';
 import { inUse, invalid, notFound, stale } from '../../core/errors.ts';
 import type { Program } from '../../core/program/program.ts';
+import { programDifferences } from '../../core/program/program-differences.ts';
 import { namedTogether } from '../../core/quantity/named-together.ts';
 import { eatersOf } from './eater-shelf.ts';
 import { programsOf } from './programs.ts';
 import { recountAll } from './recount.ts';
-import { note, nowOf, type Scope } from './scope.ts';
+import { because, note, nowOf, type Scope } from './scope.ts';
 import { fromStored, toStored } from './stored.ts';
 import { write } from './write.ts';
 
@@ -47,6 +48,7 @@ export function putProgram(scope: Scope, program: Program, expected: number | nu
     const had = owner === undefined ? 0 : await ownProgram(s, program.id);
     if (expected !== null && had !== expected) throw stale();
     await expectFreeMark(s, program);
+    const before = had === 0 ? null : ((await programsOf(s)).find((p) => p.id === program.id) ?? null);
     const next = { ...program, revision: had + 1 };
     await s.db
       .insertInto('program_revision')
@@ -60,9 +62,20 @@ export function putProgram(scope: Scope, program: Program, expected: number | nu
       .execute();
     await bringBack(s, next.id);
     note(s, 'programs', next.id, next.revision);
+    because(s, { kind: 'program', ref: next.id, words: changedWords(before, next) });
     if (await isCountedBy(s, next.id)) await recountAll(s);
     return next;
   });
+}
+
+const MOST_DIFFERENCES = 4;
+
+/** @example 'Old booklet: 1 point for every 45, now 40' */
+function changedWords(before: Program | null, now: Program): string {
+  const differences = before === null ? [] : programDifferences(before, now);
+  if (differences.length === 0) return `${now.name} was changed`;
+  const more = differences.length > MOST_DIFFERENCES ? '; and more' : '';
+  return `${now.name}: ${differences.slice(0, MOST_DIFFERENCES).join('; ')}${more}`;
 }
 
 /** Takes an own program away, with a way back. @throws DomainError in-use while somebody counts by it, not-found */

@@ -1,3 +1,5 @@
+import { keepDrift, movedBy } from './drift-keeping.ts';
+import { groupBy } from './group-by.ts';
 import { type ListingRows, listingRows, writeListingRows } from './listing-rows.ts';
 import { note, type StoreContext, scopeOf, writeWith } from './scope.ts';
 
@@ -56,7 +58,7 @@ export async function keepRenewed(context: StoreContext, { waiting, rows }: Rene
     async (s) => {
       const now = await s.db
         .selectFrom('recipe_listing')
-        .select(['recipe_id', 'stale'])
+        .select(['recipe_id', 'stale', 'cause_id'])
         .where(
           'recipe_id',
           'in',
@@ -65,10 +67,14 @@ export async function keepRenewed(context: StoreContext, { waiting, rows }: Rene
         .execute();
       const stamps = new Map(now.map((r) => [r.recipe_id, r.stale]));
       const seen = new Map(waiting.recipes.map((r) => [r.id, r.stale]));
-      await writeListingRows(
+      const kept = rows.filter((r) => stamps.get(r.recipeId) === seen.get(r.recipeId));
+      const causes = new Map(now.map((r) => [r.recipe_id, r.cause_id]));
+      const moved = await movedBy(
         s,
-        rows.filter((r) => stamps.get(r.recipeId) === seen.get(r.recipeId)),
+        kept.filter((r) => causes.get(r.recipeId) != null),
       );
+      await writeListingRows(s, kept);
+      for (const [causeId, of] of groupBy(moved, (m) => causes.get(m.recipe_id)!)) await keepDrift(s, causeId, of);
       note(s, 'listing', s.householdId, Date.now());
     },
   );

@@ -24,6 +24,17 @@ interface Writing {
   readonly notes: ChangeNote[];
   /** Recipes whose counts change with this write; 'all' when everything counts differently now. */
   readonly recount: Set<string>;
+  /** What outside of the recipes makes them count differently; null where the recipes themselves were changed. */
+  cause: Cause | null;
+}
+
+/** Something outside of recipes that changed: a program, a pin, an eater, a recipe inside others. */
+export interface Cause {
+  readonly kind: 'program' | 'pin' | 'eater' | 'recipe';
+  /** The id of what changed. */
+  readonly ref: string;
+  /** What changed, for the cook. */
+  readonly words: string;
 }
 
 export const scopeOf = (context: StoreContext, householdId: string): Scope => ({
@@ -44,6 +55,11 @@ export function recount(s: Scope, recipeIds: Iterable<string>): void {
   for (const id of recipeIds) s.writing?.recount.add(id);
 }
 
+/** Says why recipes count differently after this write; of several reasons the first. */
+export function because(s: Scope, cause: Cause): void {
+  if (s.writing !== null) s.writing.cause ??= cause;
+}
+
 /**
  * Writes in one transaction that holds the write lock from its beginning, so that what it reads is what it writes over.
  * When the promise is kept, it is on the disk and open pages were told.
@@ -56,7 +72,7 @@ export async function writeWith<T>(
   work: (s: Scope) => Promise<T>,
 ): Promise<T> {
   if (scope.writing !== null) return work(scope);
-  const writing: Writing = { notes: [], recount: new Set() };
+  const writing: Writing = { notes: [], recount: new Set(), cause: null };
   const answer = await inTransaction(scope.db, async (db) => {
     const inner: Scope = { ...scope, db, writing };
     const made = await work(inner);

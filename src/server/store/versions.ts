@@ -25,6 +25,13 @@ export async function versionsOf(s: Scope, recipeId: string): Promise<Version[]>
 
 /** @throws DomainError not-found, also for one that was removed */
 export async function getVersion(s: Scope, id: string): Promise<Version> {
+  const version = await findVersion(s, id);
+  if (version === null) throw notFound('version');
+  return version;
+}
+
+/** A version that is there; null for one that was removed, or whose recipe was. */
+export async function findVersion(s: Scope, id: string): Promise<Version | null> {
   const row = await s.db
     .selectFrom('version')
     .innerJoin('recipe', 'recipe.id', 'version.recipe_id')
@@ -34,8 +41,7 @@ export async function getVersion(s: Scope, id: string): Promise<Version> {
     .where('version.removed_at', 'is', null)
     .where('recipe.removed_at', 'is', null)
     .executeTakeFirst();
-  if (!row) throw notFound('version');
-  return versionOf(row);
+  return row === undefined ? null : versionOf(row);
 }
 
 /**

@@ -1,0 +1,15 @@
+import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
+import { API } from './api.ts';
+import { documentRoutesOf } from './document-api.ts';
+import { DRIFT_API } from './drift-api.ts';
+import type { AnyRoute } from './route.ts';
+
+/** Every route, by the name that the OpenAPI document gives it. */
+export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
+  new Map<string, AnyRoute>([
+    ...Object.entries(API),
+    ...Object.entries(DRIFT_API),
+    ...DOCUMENT_NAMES.flatMap((name) =>
+      Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
+    ),
+  ]);
