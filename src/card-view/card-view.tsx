@@ -1,5 +1,5 @@
 import type { Card } from '../core/card/card.ts';
-import { countedWords, creditWords, servingWords } from '../core/card/card-text.ts';
+import { countedWords, creditWords, servingWords, spanWords } from '../core/card/card-text.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../core/program/format-points.ts';
 
@@ -49,6 +49,14 @@ export function CardView({
           </li>
         )}
       </ul>
+      {card.programs.map(
+        (p) =>
+          p.span && (
+            <p key={p.mark} className="intro">
+              <span className="letters">{p.mark}</span> {spanWords(p.span)}
+            </p>
+          ),
+      )}
       <p className="intro">
         {credit && <>{credit}. </>}
         {card.kcalWas !== null && (

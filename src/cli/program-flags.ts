@@ -82,6 +82,7 @@ function programOfRule(text: string): Program {
       floorAt: rule.floorAt,
     },
     taught: null,
+    personal: false,
     by: rule.by,
     list: borrowed?.list ?? ownList,
     allowance: 0,

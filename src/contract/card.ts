@@ -27,6 +27,10 @@ export const CardSchema = schemaOf<Card>()(
         complete: z.boolean(),
         by: z.enum(COUNTING_METHODS).default('ingredients'),
         was: z.number().nullable(),
+        span: z
+          .object({ low: z.number(), high: z.number(), lines: z.array(z.string()) })
+          .nullable()
+          .default(null),
       }),
     ),
     kcal: z.number().nullable(),

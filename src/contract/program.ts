@@ -103,6 +103,7 @@ const programFields = {
     entries: z.array(UncountedEntrySchema).max(200),
     exclusions: z.array(ExclusionSchema).max(60),
   }),
+  personal: z.boolean().default(false),
   allowance: PointsADay,
   reserve: PointsADay,
   floor: PointsADay,

@@ -98,6 +98,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./programs/programs-apart-page.tsx')).ProgramsApartPage }),
           },
           {
+            path: 'programs/moved',
+            lazy: async () => ({ Component: (await import('./programs/moved-page.tsx')).MovedPage }),
+          },
+          {
             path: 'programs/:program',
             loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./programs/program-page.tsx')).ProgramPage }),

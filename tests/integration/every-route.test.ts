@@ -127,7 +127,9 @@ describe('every route of the table', () => {
     await answerOf(API.barcode, { ...at, code: '2000000000015' });
     await answerOf(API.foodsUsed, at);
     // A changed list of one of the eaters moves the dishes.
-    const [someone] = (await answerOf(API.table, at)).body.eaters.filter((e) => e.programId !== null);
+    const [someone] = (await answerOf(API.table, at)).body.eaters.filter(
+      (e: { programId: string | null }) => e.programId !== null,
+    );
     const { revision: seen, ...eater } = someone!;
     const uncounted = [{ foodId: 'egg', uncounted: true }];
     await answerOf(DOCUMENT_API.eaters.put, {

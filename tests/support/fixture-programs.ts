@@ -49,6 +49,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     reserve: 24,
     floor: 26,
     taught: null,
+    personal: false,
     week: USUAL_WEEK,
   },
   {
@@ -77,6 +78,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     reserve: 24,
     floor: 17,
     taught: null,
+    personal: false,
     week: USUAL_WEEK,
   },
   {
@@ -102,6 +104,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     reserve: 24,
     floor: 15,
     taught: null,
+    personal: false,
     week: USUAL_WEEK,
   },
   {
@@ -117,6 +120,7 @@ export const FIXTURE_PROGRAMS: readonly Program[] = [
     reserve: 24,
     floor: 23,
     taught: null,
+    personal: true,
     week: USUAL_WEEK,
   },
 ];

@@ -2,8 +2,10 @@ import { MEDICAL_CAUTION } from '../caution/cautions.ts';
 import { certaintyWords, formatPoints } from '../program/format-points.ts';
 import { formatAmount } from '../quantity/format-amount.ts';
 import { formatDay } from '../quantity/format-day.ts';
+import { namedTogether } from '../quantity/named-together.ts';
 import { servingWeightWords } from '../yield/cooked-share.ts';
 import type { Card } from './card.ts';
+import type { PersonalSpan } from './personal-span.ts';
 
 /** What one serving is, in words: "Serves 6, one serving is about 310 g". */
 export function servingWords(card: Pick<Card, 'servings' | 'servingGrams' | 'servingCooked'>): string {
@@ -35,6 +37,19 @@ export function creditWords(card: Pick<Card, 'credit'>): string | null {
 
 const capitalised = (words: string): string => words.slice(0, 1).toUpperCase() + words.slice(1);
 
+const MOST_SPAN_LINES = 4;
+
+/**
+ * What a dish is for somebody with another list of their own.
+ *
+ * @example spanWords({ low: 6, high: 9, lines: ['eggs', 'beans'] }) // 'With another list of your own 6 to 9: eggs and beans decide.'
+ */
+export function spanWords({ low, high, lines }: PersonalSpan): string {
+  const named = lines.length > MOST_SPAN_LINES ? [...lines.slice(0, MOST_SPAN_LINES), 'others'] : lines;
+  const decide = named.length === 0 ? '' : `: ${namedTogether(named)} ${named.length === 1 ? 'decides' : 'decide'}`;
+  return `With another list of your own ${formatPoints(low)} to ${formatPoints(high)}${decide}.`;
+}
+
 /** A card as text to paste under a post. */
 export function cardText(card: Card): string {
   const out: string[] = [card.title, servingWords(card)];
@@ -47,6 +62,7 @@ export function cardText(card: Card): string {
     const sure = certaintyWords({ ...p, pointsRange: { low: p.low, high: p.high } });
     const was = p.was === null ? '' : ` (was ${formatPoints(p.was)})`;
     out.push(`${p.name} (${p.mark}): ${formatPoints(p.points)}${sure ? `, ${sure}` : ''} points ${each}${was}`);
+    if (p.span !== null) out.push(`  ${spanWords(p.span)}`);
   }
   const kcalWas = card.kcalWas === null ? '' : ` (was ${Math.round(card.kcalWas)})`;
   if (card.kcal !== null) out.push(`${Math.round(card.kcal)} kcal ${each}${kcalWas}`);

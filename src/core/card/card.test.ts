@@ -56,6 +56,22 @@ describe('a card', () => {
     for (const p of card.programs) expect(p.points).toBeLessThan(p.was!);
     expect(card.kcal!).toBeLessThan(card.kcalWas!);
   });
+  it('says what it may be for somebody with an own list, and the lines that decide it', () => {
+    const dish = readVersion(['500 g potatoes', '300 ml cream', '200 g carrots', '2 tomatoes'], { servings: 2 });
+    const [plain, own] = [false, true].map((personal) => ({ ...FIXTURE_PROGRAMS[2]!, personal }));
+    const of = (program: CardInput['programs'][number]) =>
+      makeCard(input({ version: dish, asWritten: dish, programs: [program] })).programs[0]!;
+    expect(of(plain!).span).toBeNull();
+    const { points, span } = of(own!);
+    const all = { ...own!, list: { entries: [], exclusions: [] } };
+    expect(span).toMatchObject({ low: points, high: of(all).points });
+    expect(span!.lines.length).toBeGreaterThan(0);
+    // Cream counts on every list.
+    expect(span!.lines).not.toContain('cream');
+    expect(cardText(makeCard(input({ version: dish, asWritten: dish, programs: [own!] })))).toContain(
+      `With another list of your own ${span!.low} to ${span!.high}: `,
+    );
+  });
   it('has points beside ingredients and steps that add up to the whole', () => {
     card.programs.forEach((p, i) => {
       const byLine = card.ingredients.reduce((s, l) => s + l.raw[i]!, 0);
@@ -116,7 +132,7 @@ describe('a card', () => {
       programs: [
         { mark: 'LE', name: 'Ledger', points: 6, low: 6, high: 6, certainty: 'exact', complete: true, was: 9.5 },
         { mark: 'HA', name: 'Harvest', points: 5, low: 5, high: 6, certainty: 'atLeast', complete: true, was: null },
-      ].map((p) => ({ ...p, by: 'ingredients' })) as Card['programs'],
+      ].map((p) => ({ ...p, by: 'ingredients', span: null })) as Card['programs'],
       kcal: 210.4,
       kcalWas: 318.6,
       ingredients: [

@@ -25,6 +25,7 @@ import type { Line, Version } from '../version/version.ts';
 import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
 import { isPouredOff } from '../weighing/weigh.ts';
 import { cookedWeight } from '../yield/cooked-share.ts';
+import { type PersonalSpan, personalSpan } from './personal-span.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -47,6 +48,8 @@ export interface CardProgram {
   readonly by: CountingMethod;
   /** Points as written, when the card shows a lightened version. */
   readonly was: number | null;
+  /** Where everyone has an own list: what it may be for somebody else, and the lines that decide it. */
+  readonly span: PersonalSpan | null;
 }
 
 export interface CardIngredient {
@@ -156,7 +159,10 @@ export function makeCard(input: CardInput): Card {
     servingGrams: now.servingGrams,
     servingCooked: cooked === null ? null : scale(cooked, 1 / now.servings),
     countedOn: input.countedOn,
-    programs: programs.map((p, i) => cardProgram(p, now, i, was)),
+    programs: programs.map((p, i) => ({
+      ...cardProgram(p, now, i, was),
+      span: personalSpan(p, version, kitchen, input.pins),
+    })),
     kcal: now.perServing.kcal.value,
     kcalWas: was?.perServing.kcal.value ?? null,
     ingredients: whole
@@ -189,7 +195,12 @@ export function makeCard(input: CardInput): Card {
   };
 }
 
-function cardProgram(program: Program, now: VersionCount, i: number, was: VersionCount | null): CardProgram {
+function cardProgram(
+  program: Program,
+  now: VersionCount,
+  i: number,
+  was: VersionCount | null,
+): Omit<CardProgram, 'span'> {
   const c = now.counts[i]!;
   return {
     mark: program.mark,

@@ -39,7 +39,7 @@ describe('the program that a claim of points is of', () => {
     const unnamed = claim({ of: null });
     expect(wordOfClaim(unnamed, credit)).toBe('the points of A cook');
     expect(wordOfClaim(unnamed, { ...credit, author: null })).toBe('the points of example.org');
-    expect(wordOfClaim(unnamed, { author: null, url: null, whose: 'own' })).toBe('points without a name');
+    expect(wordOfClaim(unnamed, { author: null, url: null })).toBe('points without a name');
     expect(marks(unnamed, { 'the points of A cook': 'program-ledger' })).toEqual(['LE']);
     expect(marks(unnamed, { 'the points of another': 'program-ledger' })).toBe('unknown');
   });

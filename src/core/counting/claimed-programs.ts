@@ -1,8 +1,13 @@
-import type { Credit } from '../card/card.ts';
 import { ALL_PROGRAMS } from '../page/claims-said.ts';
 import type { Claim } from '../page/recipe-text.ts';
 import type { Program } from '../program/program.ts';
 import type { SourceWords } from '../program/source-words.ts';
+
+/** Whom a recipe is from. */
+interface FromWhom {
+  readonly author: string | null;
+  readonly url: string | null;
+}
 
 /** Whose points a claim states. */
 export type ClaimedPrograms =
@@ -16,19 +21,19 @@ export type ClaimedPrograms =
  * The word that a claim's program goes by: the source's own, or, where it gives none, whose points they are. Two authors
  * rarely count alike.
  */
-export function wordOfClaim(claim: Claim, credit: Credit): string {
+export function wordOfClaim(claim: Claim, credit: FromWhom): string {
   if (claim.of !== null) return claim.of;
-  const whose = credit.author?.trim() || hostOf(credit.url);
+  const whose = credit.author?.trim() || siteOf(credit.url);
   return whose ? `the points of ${whose}` : 'points without a name';
 }
 
-const hostOf = (url: string | null): string | null =>
+const siteOf = (url: string | null): string | null =>
   url === null || !URL.canParse(url) ? null : new URL(url).hostname.replace(/^www\./, '');
 
 /** Which of the household's programs a claim is of. */
 export function claimedPrograms(
   claim: Claim,
-  credit: Credit,
+  credit: FromWhom,
   words: SourceWords,
   programs: readonly Program[],
 ): ClaimedPrograms {

@@ -2,13 +2,13 @@ import { unitNamed } from '../quantity/units.ts';
 import type { Claim } from './recipe-text.ts';
 
 const POINT_WORD = /\b(?:points?|pts)\b/i;
-const NUMBER = String.raw`(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|—|to)\s*(\d+(?:[.,]\d+)?))?`;
+const STATED = String.raw`(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|—|to)\s*(\d+(?:[.,]\d+)?))?`;
 /** A number right before the word, or behind its colon. */
-const BEFORE_WORD = new RegExp(String.raw`${NUMBER}\s*(?:points?|pts)\b(?! (?:out|of)\b)`, 'i');
-const BEHIND_WORD = new RegExp(String.raw`\b(?:points?|pts)\b[^\d:=]{0,24}[:=]\s*${NUMBER}`, 'i');
-const ALONE = new RegExp(NUMBER);
+const BEFORE_WORD = new RegExp(String.raw`${STATED}\s*(?:points?|pts)\b(?! (?:out|of)\b)`, 'i');
+const BEHIND_WORD = new RegExp(String.raw`\b(?:points?|pts)\b[^\d:=]{0,24}[:=]\s*${STATED}`, 'i');
+const STATED_ALONE = new RegExp(STATED);
 /** "Points:", "Points per serving:", "Points (all):", with a list behind it. */
-const HEADER = /^\W*(?:points?|pts)\b([^\d:=]{0,30})[:=]/i;
+const BEGINS_LIST = /^\W*(?:points?|pts)\b([^\d:=]{0,30})[:=]/i;
 /** Where one of several ends: no comma of a decimal, no stroke of a fraction. */
 const BETWEEN = /\s*(?:,(?!\d)|[;|·•]|(?<!\d)\/|\/(?!\d)|\band\b)\s*/i;
 /** "M=7 L=5": pairs that nothing parts. */
@@ -19,9 +19,9 @@ const KCAL =
 
 /** What is longer is prose. */
 const LONGEST_CLAIM = 220;
-const LONGEST_NAME = 24;
+const LONGEST_WORD = 24;
 
-const AMOUNT =
+const OF_AMOUNT =
   /\b(?:per|an?|each|for)\s+(?:an?\s+|the\s+|each\s+)?([a-z]{3,12})\b(?:\s+(?:pan|dish|pot|recipe|batch|cake|loaf|thing))?/i;
 const A_SERVING = new Set(['serving', 'servings', 'portion', 'person', 'head', 'plate', 'bowl', 'eater', 'each']);
 const THE_WHOLE = new Set(['whole', 'entire', 'all', 'batch', 'recipe', 'everything']);
@@ -54,7 +54,7 @@ export function claimsSaid(line: string): Claim[] {
       : [
           {
             kind: 'kcal',
-            value: numberOf(kcal[1] ?? kcal[2]!),
+            value: statedNumber(kcal[1] ?? kcal[2]!),
             valueMax: null,
             per: null,
             of: null,
@@ -69,7 +69,7 @@ type PointsSaid = Pick<Claim, 'value' | 'valueMax' | 'per' | 'of'>;
 
 function pointsSaid(line: string): PointsSaid[] {
   if (!POINT_WORD.test(line)) return [];
-  const header = HEADER.exec(line);
+  const header = BEGINS_LIST.exec(line);
   const listed = header !== null;
   const body = listed ? line.slice(header[0].length) : line;
   const usual = listed ? header[1]! : '';
@@ -84,25 +84,25 @@ function pointsSaid(line: string): PointsSaid[] {
 /** What one part of a sentence states; null where it states no points. */
 function oneSaid(part: string, listed: boolean): PointsSaid | null {
   const own = POINT_WORD.test(part);
-  const m = own ? (BEFORE_WORD.exec(part) ?? BEHIND_WORD.exec(part)) : ALONE.exec(part);
+  const m = own ? (BEFORE_WORD.exec(part) ?? BEHIND_WORD.exec(part)) : STATED_ALONE.exec(part);
   if (m === null) return null;
   const around = `${part.slice(0, m.index)} ${part.slice(m.index + m[0].length)}`;
   // Another number beside it: the words around are of that.
   const name = /\d/.test(around) ? '' : nameIn(around, listed);
   if (!own && (name === null || (name === '' && !listed))) return null;
   return {
-    value: numberOf(m[1]!),
-    valueMax: m[2] === undefined ? null : numberOf(m[2]),
+    value: statedNumber(m[1]!),
+    valueMax: m[2] === undefined ? null : statedNumber(m[2]),
     per: amountSaid(around),
     of: name === null || name === '' ? null : name,
   };
 }
 
-const numberOf = (digits: string): number => Number(digits.replace(',', '.'));
+const statedNumber = (digits: string): number => Number(digits.replace(',', '.'));
 
 /** The amount that points are of; null for a serving. */
 function amountSaid(words: string): string | null {
-  const of = AMOUNT.exec(words)?.[1]?.toLowerCase();
+  const of = OF_AMOUNT.exec(words)?.[1]?.toLowerCase();
   if (of === undefined || A_SERVING.has(of)) return null;
   if (THE_WHOLE.has(of)) return 'whole';
   return unitNamed(of)?.name ?? (of === 'slice' || of === 'piece' ? of : null);
@@ -115,7 +115,7 @@ function amountSaid(words: string): string | null {
  * @returns '' for none, null where the words are of something else
  */
 function nameIn(around: string, listed: boolean): string | null {
-  const plain = around.replace(POINT_WORD, ' ').replace(AMOUNT, ' ');
+  const plain = around.replace(POINT_WORD, ' ').replace(OF_AMOUNT, ' ');
   const words = [...plain.matchAll(/[\p{L}][\p{L}\p{N}'’-]*/gu)].map((w) => w[0]);
   if (words.some((w) => EVERY.has(w.toLowerCase()))) return ALL_PROGRAMS;
   if (words.some((w) => SOMETHING_ELSE.has(w.toLowerCase()))) return null;
@@ -124,7 +124,7 @@ function nameIn(around: string, listed: boolean): string | null {
   if (naming.some((w) => w === w.toLowerCase() && unitNamed(w) !== null)) return null;
   if (!listed && naming.some((w) => w[0] === w[0]!.toLowerCase())) return naming.length > 0 ? null : '';
   const name = naming.join(' ').toLowerCase();
-  return naming.length > 3 || name.length > LONGEST_NAME ? null : name;
+  return naming.length > 3 || name.length > LONGEST_WORD ? null : name;
 }
 
 /** Claims without those that say the same once more: the head of a page and its panel. */

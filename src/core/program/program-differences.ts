@@ -30,6 +30,11 @@ export function programDifferences(before: Program, after: Program): string[] {
   say('counted by', before.by, after.by);
   out.push(...listDifferences(before.list.entries, after.list.entries, 'the list'));
   out.push(...listDifferences(before.list.exclusions, after.list.exclusions, 'what counts all the same'));
+  say(
+    'the list is',
+    before.personal ? 'each one’s own' : 'everyone’s',
+    after.personal ? 'each one’s own' : 'everyone’s',
+  );
   if (before.allowance !== after.allowance)
     out.push(`${formatPoints(before.allowance)} points a day, now ${formatPoints(after.allowance)}`);
   if (before.reserve !== after.reserve)

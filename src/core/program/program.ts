@@ -30,6 +30,8 @@ export interface Program {
   /** The way of counting a portion that the program itself uses. */
   readonly by: CountingMethod;
   readonly list: UncountedList;
+  /** Whether each person has an own list: what this one says holds for nobody else. */
+  readonly personal: boolean;
   /** Points a day, a week's reserve, and the daily floor below which it is discouraged to stay. */
   readonly allowance: number;
   readonly reserve: number;

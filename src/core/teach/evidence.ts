@@ -1,14 +1,14 @@
-import { NUTRIENTS, type Nutrient, type NutrientProfile } from '../food/nutrients.ts';
+import type { Nutrient } from '../food/nutrients.ts';
 import type { TaughtBy, TaughtFrom } from '../program/taught-from.ts';
 import { ZERO } from '../quantity/interval.ts';
 import { type Fit, fitsOf } from './fits.ts';
 import { rowPairOf } from './hypothesis.ts';
-import type { KnownFood } from './known-food.ts';
+import { type KnownFood, NO_AMOUNTS } from './known-food.ts';
 
 /** More foods than this are kept only where they decide. */
 const KEPT_ANYWAY = 100;
 /** So many are kept at most: leaving one out only leaves more open. */
-const MOST_KEPT = 300;
+const MOST_EVIDENCE = 300;
 
 /**
  * What is kept with a rule of the foods that it was taught from. Of very many those that hold the others back: the ends of
@@ -46,19 +46,15 @@ function decisive(known: readonly KnownFood[], fits: readonly Fit[], nutrients: 
       for (const i of rules.standsOn()) ends.set(i, (ends.get(i) ?? 0) + 1);
     };
     for (const j of nutrients.keys()) for (const sign of [1, -1]) ask(nutrients.map((_, i) => (i === j ? sign : 0)));
-    for (const food of known.slice(0, MOST_KEPT)) {
+    for (const food of known.slice(0, MOST_EVIDENCE)) {
       const { low, high } = rowPairOf(food.profile, nutrients, hypothesis.cap);
       ask(high);
       ask(low.map((v) => -v));
     }
   }
-  const most = [...ends].sort((a, b) => b[1] - a[1]).slice(0, MOST_KEPT);
+  const most = [...ends].sort((a, b) => b[1] - a[1]).slice(0, MOST_EVIDENCE);
   return most.map(([i]) => known[i]!);
 }
-
-const NOTHING_OF_ANYTHING = Object.fromEntries(
-  NUTRIENTS.map((n) => [n, { value: null, ...ZERO }]),
-) as unknown as NutrientProfile;
 
 /** The rules that fit what was kept: the true one is among them. */
 export function fitsOfEvidence({ nutrients, modes, caps, known }: TaughtFrom): Fit[] {
@@ -68,7 +64,7 @@ export function fitsOfEvidence({ nutrients, modes, caps, known }: TaughtFrom): F
       grams: k.grams,
       points: k.points,
       profile: {
-        ...NOTHING_OF_ANYTHING,
+        ...NO_AMOUNTS,
         ...Object.fromEntries(nutrients.map((n) => [n, { value: null, ...(k.of[n] ?? ZERO) }])),
       },
     }),

@@ -1,4 +1,4 @@
-import { NUTRIENTS, type Nutrient, type NutrientProfile } from '../food/nutrients.ts';
+import type { Nutrient, NutrientProfile } from '../food/nutrients.ts';
 import { type Count, type CountLine, type CountOptions, certaintyOf, count, type LineMemo } from '../program/count.ts';
 import { pinOf } from '../program/pin-of.ts';
 import type { Counter } from '../program/program.ts';
@@ -9,6 +9,7 @@ import { type Interval, ZERO } from '../quantity/interval.ts';
 import { fitsOfEvidence } from './evidence.ts';
 import type { Fit } from './fits.ts';
 import { type Cap, rowPairOf, signedUnit } from './hypothesis.ts';
+import { NO_AMOUNTS } from './known-food.ts';
 
 /** Every rule that fits what a program was taught from. */
 interface Freedom {
@@ -58,10 +59,10 @@ export function countWithFreedom(
   const { taught } = counter.program;
   if (taught === null) return plain;
   const freedom = freedomOf(taught);
-  return freedom.forLeast.length === 0 ? plain : widened(plain, lines, counter, freedom);
+  return freedom.forLeast.length === 0 ? plain : withEnds(plain, lines, counter, freedom);
 }
 
-function widened(plain: Count, lines: readonly CountLine[], counter: Counter, freedom: Freedom): Count {
+function withEnds(plain: Count, lines: readonly CountLine[], counter: Counter, freedom: Freedom): Count {
   const { rule } = counter.program;
   const byLine = plain.by === 'items' || (plain.by === 'ingredients' && rule.floorAt === 'line');
   const spreads = (c: { readonly bounds: Interval; readonly range: Interval }): Interval => ({
@@ -163,14 +164,10 @@ function amountsOf(
       high[j] = high[j]! + one.high[j]!;
     }
   }
-  const profile = { ...NOTHING };
+  const profile = { ...NO_AMOUNTS };
   for (const [j, n] of nutrients.entries()) profile[n] = { value: null, low: low[j]!, high: high[j]! };
   return { profile, pinned };
 }
-const NOTHING = Object.fromEntries(NUTRIENTS.map((n) => [n, { value: null, ...ZERO }])) as Record<
-  Nutrient,
-  NutrientProfile[Nutrient]
->;
 
 /** Lines as they were added last, by counter and cap: lines and counters are immutable, and a key changes one line. */
 interface AddedBefore extends Amounts {

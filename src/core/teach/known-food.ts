@@ -1,6 +1,6 @@
 import { hiddenByLabel, type LabelRules } from '../food/label-rounding.ts';
 import { NUTRIENTS, type Nutrient, type NutrientProfile, profileOf, scaleProfile } from '../food/nutrients.ts';
-import type { Interval } from '../quantity/interval.ts';
+import { type Interval, ZERO } from '../quantity/interval.ts';
 
 /** An amount of a food with its nutrients: what is asked about. */
 export interface TaughtFood {
@@ -17,6 +17,12 @@ export interface TaughtFood {
 export interface KnownFood extends TaughtFood {
   readonly points: number;
 }
+
+/** Nothing of any nutrient. */
+export const NO_AMOUNTS = Object.fromEntries(NUTRIENTS.map((n) => [n, { value: null, ...ZERO }])) as Record<
+  Nutrient,
+  NutrientProfile[Nutrient]
+>;
 
 /** Where no weight is said, an amount may weigh this much: it only bounds what is not known. */
 const UNSAID_G = 1000;

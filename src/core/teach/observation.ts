@@ -39,28 +39,34 @@ export const nutrientsOf = (food: Food, grams: number): Observation['nutrients']
     }),
   );
 
-/** Some grams of a food, to be asked about. */
-export const taughtFoodOf = (food: Food, grams: number): TaughtFood => ({
+/**
+ * Some grams of a food, to be asked about.
+ *
+ * @param reading whose rounding its numbers went through where the program looks the food up by itself
+ */
+export const taughtFoodOf = (food: Food, grams: number, reading: LabelRules): TaughtFood => ({
   name: food.name,
   foodId: food.id,
   grams,
-  profile: profileOfAmount(nutrientsOf(food, grams), grams, 'exact'),
+  profile: profileOfAmount(nutrientsOf(food, grams), grams, reading),
 });
 
 /**
  * What pins teach beside the observations of a program: each pinned food that nothing is said of yet.
  *
+ * @param reading whose rounding the numbers of the pinned foods went through
  * @param foodOf the newest revision of a food; null where there is none
  */
 export function knownByPins(
   pins: readonly Pin[],
   observed: readonly Observation[],
   programId: string,
+  reading: LabelRules,
   foodOf: (id: string) => Food | null,
 ): KnownFood[] {
   const said = new Set(observed.map((o) => o.foodId));
   return pins.flatMap((pin): KnownFood[] => {
     const food = pin.programId !== programId || said.has(pin.foodId) ? null : foodOf(pin.foodId);
-    return food === null ? [] : [{ ...taughtFoodOf(food, pin.grams), points: pin.points }];
+    return food === null ? [] : [{ ...taughtFoodOf(food, pin.grams, reading), points: pin.points }];
   });
 }

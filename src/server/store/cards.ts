@@ -99,11 +99,11 @@ export function addCard(scope: Scope, versionId: string): Promise<CardLink> {
       })
       .execute();
     note(s, 'cards', version.recipeId, 0);
-    return linkOf(s, version.recipeId, id);
+    return cardLinkOf(s, version.recipeId, id);
   });
 }
 
-const linkOf = async (s: Scope, recipeId: string, id: string): Promise<CardLink> =>
+const cardLinkOf = async (s: Scope, recipeId: string, id: string): Promise<CardLink> =>
   (await cardLinksOf(s, recipeId)).find((c) => c.id === id)!;
 
 /** A card in sight. @throws DomainError not-found where there is none, or it was withdrawn */
@@ -145,7 +145,7 @@ export function publishAgain(scope: Scope, id: string): Promise<CardLink> {
       .where('id', '=', id)
       .execute();
     note(s, 'cards', row.recipe_id, 0);
-    return linkOf(s, row.recipe_id, id);
+    return cardLinkOf(s, row.recipe_id, id);
   });
 }
 
@@ -165,7 +165,7 @@ export function publishBefore(scope: Scope, id: string): Promise<CardLink> {
     await s.db.updateTable('card').set({ body, count_record_id, created_at }).where('id', '=', id).execute();
     await s.db.deleteFrom('card_before').where('card_id', '=', id).where('seq', '=', seq).execute();
     note(s, 'cards', row.recipe_id, 0);
-    return linkOf(s, row.recipe_id, id);
+    return cardLinkOf(s, row.recipe_id, id);
   });
 }
 

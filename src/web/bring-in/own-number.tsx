@@ -14,24 +14,24 @@ import { sayDone } from '../kit/say-done.ts';
 import { isShippedProgram } from '../programs/own-programs.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
-const NONE: readonly Row<Observation>[] = [];
-const idOf = (o: Observation): string => o.id;
-const MOST_POINTS = 1000;
+const NOTHING_KNOWN: readonly Row<Observation>[] = [];
+const idOfKnown = (o: Observation): string => o.id;
+const MOST_TOLD_POINTS = 1000;
 
 /** A number that the cook was told elsewhere for a serving of this very dish: compared, and taught to an own program. */
 export function OwnNumber({ count }: { readonly count: VersionCount }) {
   const { household, programs } = useHousehold();
   const first = useCounting()[0]?.program ?? programs[0]!;
   const { head, change } = useRecipeHead();
-  const { data: listed = NONE } = useObservations(household.id);
-  const { make, remove } = useRows(household.id, 'observations', listed, idOf);
+  const { data: listed = NOTHING_KNOWN } = useObservations(household.id);
+  const { make, remove } = useRows(household.id, 'observations', listed, idOfKnown);
   const [points, setPoints] = useState<number | null>(null);
   const [programId, setProgramId] = useState(first.id);
   const [wrong, setWrong] = useState<string | null>(null);
   const program = programs.find((p) => p.id === programId) ?? first;
   const keep = async () => {
-    if (points === null || !(points >= 0 && points <= MOST_POINTS))
-      return setWrong(`Write the points as a number from 0 to ${MOST_POINTS}.`);
+    if (points === null || !(points >= 0 && points <= MOST_TOLD_POINTS))
+      return setWrong(`Write the points as a number from 0 to ${MOST_TOLD_POINTS}.`);
     setWrong(null);
     const claim: Claim = {
       kind: 'points',

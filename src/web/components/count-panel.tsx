@@ -43,6 +43,8 @@ export function CountPanel({
   children,
 }: CountPanelProps) {
   const [explained, setExplained] = useState<number | null>(null);
+  const whyOf = (i: number): string | null =>
+    doubtWords(count.counts[i]!, version.lines, count.lines, eaters[i]!.program.rule);
   const grams = Math.round(count.servingGrams);
   const beforeGrams = before ? Math.round(before.servingGrams) : null;
   return (
@@ -86,7 +88,7 @@ export function CountPanel({
             place={places[i]!}
             count={count.counts[i]!}
             was={before?.counts[i] ?? null}
-            why={doubtWords(count.counts[i]!, version.lines, count.lines, e.program.rule)}
+            why={whyOf(i)}
             onExplain={() => setExplained(i)}
           />
         ))}
@@ -108,6 +110,8 @@ export function CountPanel({
           version={version}
           count={count}
           eater={eaters[explained]!}
+          counted={count.counts[explained]!}
+          why={whyOf(explained)}
           place={places[explained]!}
           onCut={onCut}
           onClose={() => setExplained(null)}

@@ -3,6 +3,7 @@ import type { VersionCount } from '../../core/counting/count-version.ts';
 import type { StairPlace } from '../../core/counting/stair-words.ts';
 import { NUTRIENT_WORDS, NUTRIENTS, type Nutrient } from '../../core/food/nutrients.ts';
 import { compareWays } from '../../core/program/compare-methods.ts';
+import type { Count } from '../../core/program/count.ts';
 import { type Explanation, explainCount } from '../../core/program/explain-count.ts';
 import { certaintyWords, formatPoints } from '../../core/program/format-points.ts';
 import { roundingWords } from '../../core/program/rounding-words.ts';
@@ -23,6 +24,10 @@ interface ExplainDialogProps {
   readonly version: Version;
   readonly count: VersionCount;
   readonly eater: CountingEater;
+  /** The eater's count, with all that is not certain of it. */
+  readonly counted: Count;
+  /** Why it is not sure; null where it is. */
+  readonly why: string | null;
   readonly place: StairPlace;
   /** Takes so many grams off a line; left out where nothing can be changed. */
   readonly onCut?: ((lineId: string, grams: number) => void) | undefined;
@@ -30,7 +35,7 @@ interface ExplainDialogProps {
 }
 
 /** The reason of a number as a bill: what each line adds, the sum, how it is rounded, and what makes it a step less. */
-export function ExplainDialog({ version, count, eater, place, onCut, onClose }: ExplainDialogProps) {
+export function ExplainDialog({ version, count, eater, counted, why, place, onCut, onClose }: ExplainDialogProps) {
   const { program, counter } = eater;
   const ways = useMemo(() => compareWays(count.lines, counter, { servings: count.servings }), [count, counter]);
   const stair = useMemo(
@@ -42,7 +47,7 @@ export function ExplainDialog({ version, count, eater, place, onCut, onClose }: 
     () => explainCount(count.lines, counter, count.servings, program.by),
     [count, counter, program],
   );
-  const sure = certaintyWords(mine);
+  const sure = certaintyWords(counted);
   const { cut } = place;
   return (
     <Modal title={`Why ${formatPoints(mine.points)} for ${eater.eater.name}`} onClose={onClose}>
@@ -56,6 +61,7 @@ export function ExplainDialog({ version, count, eater, place, onCut, onClose }: 
           {sure && <span className="ml-2 font-normal text-base text-mustard">{sure}</span>}
         </strong>
       </p>
+      {why && <p className="mt-1 text-mustard text-sm">{why}</p>}
       <div className="mt-3 flex items-center gap-4">
         <StairSketch along={place.along} count={place.count} step={program.rule.step} />
         <div className="min-w-0">

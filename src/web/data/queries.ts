@@ -67,7 +67,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await startingWith(addressOf(API.recipe, { h, id: '' }), addressOf(API.version, { h, id: '' }));
       return;
     case 'listing':
-      await startingWith(`${addressOf(API.recipes, { h })}?`);
+      await startingWith(`${addressOf(API.recipes, { h })}?`, `${home}/drift`);
       return;
     case 'foods':
     case 'corrections':
@@ -92,6 +92,9 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       return;
   }
 }
+
+/** Reads an address anew, where a page shows it. */
+export const readAnew = (address: string) => mutate(address);
 
 export const refresh = {
   table: (h: string) => refreshAfter(h, 'programs'),

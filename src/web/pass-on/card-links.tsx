@@ -1,5 +1,6 @@
 import { ExternalLink } from 'lucide-react';
 import type { CardLink } from '../../contract/recipe.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { copyToClipboard } from './copy-to-clipboard.ts';
 import type { CardLinkActions } from './use-card-links.ts';
@@ -22,6 +23,15 @@ export function CardLinks({ cards, links }: CardLinksProps) {
               {cards.filter((x) => x.versionName === c.versionName).length > 1 && ` (${cards.length - n})`}
             </span>
             <span className="block text-sm text-soft">counted {formatDay(c.countedOn)}</span>
+            {c.newer.length > 0 && (
+              <span className="mt-1 block text-mustard text-sm">
+                A newer count exists:{' '}
+                {c.newer.map((m) => `${m.mark} ${formatPoints(m.now)}, there ${formatPoints(m.was)}`).join('; ')}.{' '}
+                <button type="button" className="btn btn-small" onClick={() => void links.publishAgain(c)}>
+                  Publish again
+                </button>
+              </span>
+            )}
             {c.withdrawn ? (
               <span className="tag mt-1">withdrawn</span>
             ) : (

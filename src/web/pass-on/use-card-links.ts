@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
+import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { ask } from '../data/api.ts';
 import { refresh } from '../data/queries.ts';
 import { focusSoon } from '../kit/focus.ts';
+import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 
 /** Makes and withdraws the links of a version's card. */
@@ -38,6 +40,26 @@ export function useCardLinks(h: string, versionId: string) {
       sayError(e);
     }
   };
-  return { busy, made: made?.link.versionId === versionId ? made : null, make, withdraw, forget: () => setMade(null) };
+  /** Shows the newer count under the link that is out, with a way back. */
+  const publishAgain = async (card: CardLink) => {
+    try {
+      await ask(DRIFT_API.publishAgain, { h, id: card.id });
+      await refresh.recipe(h);
+      sayDone('The link shows the newer count.', async () => {
+        await ask(DRIFT_API.publishBefore, { h, id: card.id });
+        await refresh.recipe(h);
+      });
+    } catch (e) {
+      sayError(e);
+    }
+  };
+  return {
+    publishAgain,
+    busy,
+    made: made?.link.versionId === versionId ? made : null,
+    make,
+    withdraw,
+    forget: () => setMade(null),
+  };
 }
 export type CardLinkActions = ReturnType<typeof useCardLinks>;

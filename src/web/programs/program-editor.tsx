@@ -10,6 +10,7 @@ import { isUncounted } from '../../core/program/uncounted.ts';
 import { METHOD_WORDS } from '../components/method-words.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { usePantry } from '../data/queries.ts';
+import { Check } from '../kit/check.tsx';
 import { FootBar } from '../kit/foot-bar.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { Page } from '../kit/page.tsx';
@@ -195,7 +196,12 @@ function Editor({ program }: { readonly program: Program }) {
               />
             </div>
           </section>
-          <ListEditor list={draft.list} onChange={(list) => set({ list })} />
+          <div>
+            <ListEditor list={draft.list} onChange={(list) => set({ list })} />
+            <Check checked={draft.personal} onCheck={(personal) => set({ personal })} className="mt-3">
+              Each person has an own list: cards say what it may be for others
+            </Check>
+          </div>
           <section aria-label="A day and a week">
             <h2 className="text-xl">A day and a week</h2>
             <div className="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-3">

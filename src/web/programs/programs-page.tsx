@@ -97,8 +97,13 @@ export function ProgramsPage() {
         <p className="mt-1 text-soft">All of these are invented: they are no advice and nobody’s real program.</p>
         <ProgramRows programs={shipped} />
       </section>
+      <p className="mt-6">
+        <Link to="moved" className="press underline">
+          What changes have moved: recipes, pins and cards
+        </Link>
+      </p>
       {programs.length > 1 && (
-        <p className="mt-6">
+        <p className="mt-2">
           <Link to="compare" className="press underline">
             Two programs side by side, over the whole pantry
           </Link>

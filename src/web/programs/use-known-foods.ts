@@ -35,8 +35,8 @@ export function useKnownFoods(program: Program, reading: LabelRules) {
   const observed = useMemo(() => rows.filter((o) => o.programId === program.id), [rows, program.id]);
   const foods = useMemo(() => new Map(pantry.map((f) => [f.id, f])), [pantry]);
   const pinned = useMemo(
-    () => knownByPins(pins, observed, program.id, (id) => foods.get(id) ?? null),
-    [pins, observed, program.id, foods],
+    () => knownByPins(pins, observed, program.id, reading, (id) => foods.get(id) ?? null),
+    [pins, observed, program.id, reading, foods],
   );
   /** What is on the program's list counts nothing whatever its rule: it teaches nothing of it. */
   const isListed = useCallback(
@@ -59,8 +59,8 @@ export function useKnownFoods(program: Program, reading: LabelRules) {
       .filter((f) => !f.kinds.includes('nothing') && !isUncounted(f, program.list).uncounted)
       .toSorted((a, b) => (recipes.get(b.id) ?? 0) - (recipes.get(a.id) ?? 0))
       .slice(0, MOST_ABOUT)
-      .map((f) => taughtFoodOf(f, Math.min(servingGrams(f) ?? 100, MOST_EATEN_G)));
-  }, [pantry, used, program.list]);
+      .map((f) => taughtFoodOf(f, Math.min(servingGrams(f) ?? 100, MOST_EATEN_G), reading));
+  }, [pantry, used, program.list, reading]);
   const add = useCallback(
     (food: Food, grams: number, points: number) => {
       const id = uuid();
