@@ -193,15 +193,65 @@ describe("a program of one's own", () => {
     await page.getByText('Learnt from 11 foods.').waitFor();
     // It becomes the program's rule, and says what the booklet says.
     await page.getByRole('button', { name: 'Make it the rule of this program' }).click();
-    await page.getByText('is changed; recipes are counted anew.').waitFor();
+    await page.getByText('is changed: "What moved" says what that did.').waitFor();
     const { programs } = await (await fetch(imbiss.api)).json();
-    const { rule } = programs.find((p: { name: string }) => p.name === 'Ledger, our own');
+    const { rule, taught, id } = programs.find((p: { name: string }) => p.name === 'Ledger, our own');
+    expect(taught.known).toHaveLength(11);
     const right = pantry.filter((f) => {
       const amount = scaleProfile(f.per100g, 1);
       return roundPoints(rawOf(rule, amount), rule) === roundPoints(rawOf(booklet, amount), booklet);
     });
     expect(right.length / pantry.length).toBeGreaterThan(0.9);
     const teaching = page.url();
+
+    // Given to Runa: what that moved stands in one place, and is put aside there. The way back is one tap.
+    await page.goto(`${imbiss.home}/programs/${id}`);
+    await page.getByText('Taught from 11 foods').waitFor();
+    await choose(page, 'Who shall count by it', 'Runa');
+    await page.getByText('Runa counts by it.').waitFor();
+    const recipe = async () => {
+      const { rows } = await (await fetch(`${imbiss.api}/recipes?q=cabbage&limit=5`)).json();
+      return rows.find((r: { title: string }) => r.title === 'Stuffed cabbage').id as string;
+    };
+    await page.goto(`${imbiss.home}/programs`);
+    await page.getByRole('link', { name: 'What changes have moved: recipes, pins and cards' }).click();
+    await page.getByRole('heading', { name: /^Runa counts by Ledger, our own/ }).waitFor();
+    await page
+      .getByText(/It moved \d+ recipes\./)
+      .first()
+      .waitFor();
+    await expectAccessible(page, 'what moved');
+    await page.getByRole('button', { name: 'Put it aside' }).first().click();
+    await page.getByText(/^Put aside \(\d\)/).click();
+    await page.getByRole('button', { name: 'Take it up again' }).first().waitFor();
+
+    // What a source says of its points is compared once the household has said which program it means.
+    await page.goto(`${imbiss.home}/recipes/${await recipe()}/bring-in`);
+    await page.getByText('10 points, "ledger"').waitFor();
+    await choose(page, 'Which of your programs is meant by "ledger"?', 'Ledger');
+    await page.getByText(/^(here \d+½?\.|the same here\.)/).waitFor();
+    await choose(page, 'Which of your programs is meant by "old booklet"?', 'none of ours');
+    await page.getByText('None of your programs: it is compared with nothing.').waitFor();
+    await page.getByText('I was told another number for a serving of this').click();
+    await page.getByLabel('points', { exact: true }).fill('11');
+    await choose(page, 'under', 'Ledger, our own');
+    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await page.getByText(/^Kept, and [A-Z]+ is taught by it\.$/).waitFor();
+    await page.getByText('as you were told elsewhere').waitFor();
+    await expectAccessible(page, 'claims');
+    await page.getByRole('button', { name: 'Forget it' }).click();
+
+    // On a plate, too, a known number is a tap away, in slices as the booklet has it.
+    await page.goto(`${imbiss.home}/pantry/plate`);
+    await page.getByLabel('Something on the plate').fill('1 slice white bread');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'I know its points' }).click();
+    const pin = page.getByRole('dialog', { name: /^The points of bread/ });
+    await pin.getByLabel('points', { exact: true }).fill('2');
+    await choose(page, 'of these', 'slice');
+    await pin.getByRole('button', { name: 'Use these' }).click();
+    await pin.getByText(/2 points for 1 slice/).waitFor();
+    await page.keyboard.press('Escape');
     for (const [name, url] of [
       ['teaching', teaching],
       ['changing', teaching.replace(/teach$/, 'change')],
@@ -209,7 +259,8 @@ describe("a program of one's own", () => {
       await page.goto(url);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page
-        .getByText(name === 'teaching' ? 'Learnt from 11 foods.' : 'What does not count')
+        // The dish and the pinned bread teach by themselves.
+        .getByText(name === 'teaching' ? 'Learnt from 13 foods.' : 'What does not count')
         .first()
         .waitFor();
       for (const [width, height] of [

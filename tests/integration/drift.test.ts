@@ -81,9 +81,12 @@ describe('what a change elsewhere has moved', () => {
     });
     expect(causes[0]!.words).toContain('Old booklet');
     expect(causes[0]!.words).toContain('1 point for every 45, now 30');
-    // A change that moves nothing is none.
+    // A change that moves nothing is none, and one that was taken back moved nothing.
     await put({ ...own, rule: { ...own.rule, per: 30 }, reserve: 3 }, 2);
     expect((await drift()).causes).toHaveLength(1);
+    await put(own, 3);
+    expect(await pointsOf('gratin')).toBe(was);
+    expect((await drift()).causes).toEqual([]);
   });
   it('is told of a pin, of an exception and of a recipe inside another', async () => {
     await begin();

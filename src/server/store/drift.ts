@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import type { Drift, DriftCause, OldCard } from '../../contract/drift.ts';
 import type { Moved } from '../../contract/moved.ts';
 import { ProgramSchema } from '../../contract/program.ts';
@@ -39,7 +40,14 @@ async function causesOf(s: Scope): Promise<DriftCause[]> {
     .orderBy('id', 'desc')
     .execute();
   const causes: DriftCause[] = [];
-  for (const row of rows) {
+  for (let i = 0; i < rows.length; i++) {
+    const row = rows[i]!;
+    const earlier = rows[i + 1];
+    // What was done and undone has moved nothing.
+    if (earlier !== undefined && (await takesBack(s, row.id, earlier.id))) {
+      i++;
+      continue;
+    }
     const moved = await movedRecipes(s, row.id);
     const pins = row.kind === 'program' ? await pinsBeside(s, row) : [];
     if (moved.recipes === 0 && pins.length === 0) continue;
@@ -55,6 +63,18 @@ async function causesOf(s: Scope): Promise<DriftCause[]> {
     });
   }
   return causes;
+}
+
+/** Whether a change brought every count back that the one before it had moved. */
+async function takesBack(s: Scope, later: string, earlier: string): Promise<boolean> {
+  const { rows } = await sql<{ later: number; earlier: number; back: number }>`
+    select (select count(*) from drift where cause_id = ${later}) as later,
+      (select count(*) from drift where cause_id = ${earlier}) as earlier,
+      (select count(*) from drift a join drift b on b.cause_id = ${earlier} and b.recipe_id = a.recipe_id
+        and b.counter = a.counter and b.points_was = a.points and b.points = a.points_was
+        where a.cause_id = ${later}) as back`.execute(s.db);
+  const { later: n, earlier: m, back } = rows[0]!;
+  return n > 0 && n === m && n === back;
 }
 
 /** The recipes that a change moved and that are still there, those that moved most first. */

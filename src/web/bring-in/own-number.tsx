@@ -65,10 +65,12 @@ export function OwnNumber({ count }: { readonly count: VersionCount }) {
   return (
     <details className="mt-2">
       <summary className="cursor-pointer py-1 underline decoration-rule underline-offset-4">
-        I was told another number for this dish
+        {count.hasServings
+          ? 'I was told another number for a serving of this'
+          : 'I was told another number for this dish'}
       </summary>
       <div className="grid grid-cols-[6rem_minmax(0,1fr)] items-end gap-2">
-        <NumberField label={count.hasServings ? 'points a serving' : 'points'} value={null} onValue={setPoints} />
+        <NumberField label="points" value={null} onValue={setPoints} />
         <Picker
           label="under"
           value={program.id}

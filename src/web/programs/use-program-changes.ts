@@ -41,7 +41,7 @@ export function useProgramChanges() {
     change: (before: Program, after: Program) =>
       told(async () => {
         const kept = await put(after, before.revision);
-        sayDone(`"${after.name}" is changed; recipes are counted anew.`, () => put(before, kept.revision));
+        sayDone(`"${after.name}" is changed: "What moved" says what that did.`, () => put(before, kept.revision));
       }),
     /** Takes a program away, and lets everyone who counted by it count by what was said. */
     remove: (program: Program, then: ReadonlyMap<string, string | null>) =>
