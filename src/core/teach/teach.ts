@@ -1,5 +1,6 @@
 import type { Nutrient } from '../food/nutrients.ts';
 import type { TaughtFrom } from '../program/taught-from.ts';
+import type { Interval } from '../quantity/interval.ts';
 import { contradictionsOf } from './contradictions.ts';
 import { evidenceOf } from './evidence.ts';
 import { coefficientRanges, type Fit, fitsOf, pointsOverAll, type Teachable } from './fits.ts';
@@ -29,6 +30,8 @@ export interface Taught {
   readonly explanation: RuleExplanation | null;
   /** The fewest known foods that contradict the others, by name: every such set, the likeliest first. */
   readonly oddOnesOut: readonly (readonly string[])[];
+  /** For each of these sets what each of its foods would have to be, by every rule that fits the rest. */
+  readonly wouldBe: readonly (readonly Interval[])[];
   /** Known foods that the program does not count, in all likelihood. */
   readonly uncounted: readonly string[];
   /** What is kept of it with the rule; null where no rule fits. */
@@ -84,6 +87,10 @@ export function teach(known: readonly KnownFood[], teachable: Teachable): Teachi
       caps: eachOnce(fits, (f) => f.hypothesis.cap),
       explanation,
       oddOnesOut: sets.map((set) => set.map(name)),
+      wouldBe: sets.map((set) => {
+        const rest = fitsOf(known, teachable, new Set([...uncounted, ...set]));
+        return set.map((i) => pointsOverAll(rest, nutrients, known[i]!));
+      }),
       uncounted: uncounted.map(name),
       evidence: fits.length === 0 ? null : evidenceOf(counted, fits, nutrients),
     },

@@ -1,7 +1,9 @@
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
 import { ruleWords } from '../../core/program/program-words.ts';
 import type { Rule } from '../../core/program/rule.ts';
 import type { TaughtFrom } from '../../core/program/taught-from.ts';
+import type { Interval } from '../../core/quantity/interval.ts';
 import type { Taught } from '../../core/teach/teach.ts';
 
 interface TaughtRuleProps {
@@ -13,9 +15,13 @@ interface TaughtRuleProps {
 
 const plain = (x: number): string => Number(x.toPrecision(3)).toString().replace('-', '−');
 
+const MOST_ODD_SETS = 5;
+const spanOf = ({ low, high }: Interval): string =>
+  low === high ? formatPoints(low) : `${formatPoints(low)} to ${formatPoints(high)}`;
+
 /** What was learnt: a rule that would do, how much freedom is left, and what does not fit. */
 export function TaughtRule({ taught, onTake, onUncounted }: TaughtRuleProps) {
-  const { explanation, terms, modes, caps, oddOnesOut, uncounted } = taught;
+  const { explanation, terms, modes, caps, oddOnesOut, wouldBe, uncounted } = taught;
   return (
     <section aria-label="What was learnt" className="panel p-4">
       <h2 className="text-lg">What was learnt</h2>
@@ -25,8 +31,10 @@ export function TaughtRule({ taught, onTake, onUncounted }: TaughtRuleProps) {
             {explanation === null ? 'No rule fits these points.' : 'No rule fits all of these points.'} Look up again:
           </p>
           <ul className="list-disc pl-5">
-            {oddOnesOut.slice(0, 5).map((set) => (
-              <li key={set.join(' ')}>{set.join(' and ')}</li>
+            {oddOnesOut.slice(0, MOST_ODD_SETS).map((set, i) => (
+              <li key={set.join(' ')}>
+                {set.map((name, j) => `${name}, which would have to be ${spanOf(wouldBe[i]![j]!)}`).join('; and ')}
+              </li>
             ))}
           </ul>
         </div>

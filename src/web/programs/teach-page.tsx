@@ -88,7 +88,13 @@ function Teach({ program }: { readonly program: Program }) {
           <AddKnown onAdd={(food, grams, points) => void add(food, grams, points)} />
           <section aria-label="What you know">
             <h2 className="text-xl">What you know</h2>
-            {known.length === 0 ? (
+            {known.length === 0 && observed.length + pinned.length > 0 && (
+              <p className="note" role="alert">
+                Everything that you know is on the list of what does not count, and teaches nothing of the rule. Take an
+                entry off its list, or add foods that count.
+              </p>
+            )}
+            {known.length === 0 && observed.length + pinned.length === 0 ? (
               <p className="text-soft">
                 Nothing yet. Begin with some six foods that differ: something fat, something sweet, bread, meat, a
                 vegetable. After that it asks for what tells most.
