@@ -245,7 +245,7 @@ describe("a program of one's own", () => {
     await page.goto(`${imbiss.home}/pantry/plate`);
     await page.getByLabel('Something on the plate').fill('1 slice white bread');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'I know its points' }).click();
+    await page.getByRole('button', { name: /^I know the points of bread/ }).click();
     const pin = page.getByRole('dialog', { name: /^The points of bread/ });
     await pin.getByLabel('points', { exact: true }).fill('2');
     await choose(page, 'of these', 'slice');

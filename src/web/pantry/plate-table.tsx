@@ -1,4 +1,4 @@
-import { X } from 'lucide-react';
+import { Pin, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatPoints } from '../../core/program/format-points.ts';
@@ -99,7 +99,8 @@ interface PlateWordsProps {
 
 /** A line of a plate with what it is read as; what is not known is asked here, and answered by other words. */
 function PlateWords({ line: l, onChange }: PlateWordsProps) {
-  const { household } = useHousehold();
+  const { household, pins } = useHousehold();
+  const isPinned = pins.some((p) => p.foodId === l.food?.id);
   const [text, setText] = useState<string | null>(null);
   const [pinning, setPinning] = useState(false);
   const done = () => {
@@ -131,8 +132,15 @@ function PlateWords({ line: l, onChange }: PlateWordsProps) {
         <span className="inline-flex flex-wrap items-center gap-2 text-soft text-sm">
           {l.food === null ? 'nothing to count' : `${l.food.name}, ${formatGrams(l.grams ?? 0)}`}
           {l.food && (
-            <button type="button" className="btn btn-plain btn-small" onClick={() => setPinning(true)}>
-              I know its points
+            <button
+              type="button"
+              className="btn btn-plain btn-small px-2"
+              title="I know its points"
+              aria-label={`I know the points of ${l.food.name}`}
+              onClick={() => setPinning(true)}
+            >
+              <Pin size={18} aria-hidden="true" />
+              {isPinned && 'pinned'}
             </button>
           )}
           {pinning && l.food && (
