@@ -1,5 +1,6 @@
 import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
 import { API } from './api.ts';
+import { COOK_API } from './cook-api.ts';
 import { documentRoutesOf } from './document-api.ts';
 import { DRIFT_API } from './drift-api.ts';
 import type { AnyRoute } from './route.ts';
@@ -9,6 +10,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
   new Map<string, AnyRoute>([
     ...Object.entries(API),
     ...Object.entries(DRIFT_API),
+    ...Object.entries(COOK_API),
     ...DOCUMENT_NAMES.flatMap((name) =>
       Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
     ),

@@ -1,6 +1,9 @@
 import { z } from 'zod';
+import type { Box, Cook, Vessel } from '../core/cook/cook.ts';
 import {
   BARCODE_KIND,
+  BOX_KIND,
+  COOK_KIND,
   CORRECTION_KIND,
   type DocumentName,
   EATER_KIND,
@@ -14,6 +17,7 @@ import {
   STOCK_KIND,
   SWAP_KIND,
   VERDICT_KIND,
+  VESSEL_KIND,
 } from '../core/documents/document-kinds.ts';
 import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
@@ -27,6 +31,7 @@ import type { Eater, Household } from '../core/table/table.ts';
 import type { Observation } from '../core/teach/observation.ts';
 import { type Change, VERSION_KIND } from '../core/version/entry.ts';
 import type { Version } from '../core/version/version.ts';
+import { BoxSchema, CookSchema, VesselSchema } from './cook.ts';
 import { FieldChangeSchema } from './entry.ts';
 import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
@@ -69,6 +74,9 @@ export interface DocumentTypes {
   corrections: { document: FoodCorrection; change: FieldChange };
   verdicts: { document: Verdict; change: FieldChange };
   observations: { document: Observation; change: FieldChange };
+  vessels: { document: Vessel; change: FieldChange };
+  cooks: { document: Cook; change: FieldChange };
+  boxes: { document: Box; change: FieldChange };
 }
 export type DocumentOf<N extends DocumentName> = DocumentTypes[N]['document'];
 export type ChangeOf<N extends DocumentName> = DocumentTypes[N]['change'];
@@ -100,4 +108,7 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   corrections: fields(CORRECTION_KIND, FoodCorrectionSchema),
   verdicts: fields(VERDICT_KIND, VerdictSchema),
   observations: fields(OBSERVATION_KIND, ObservationSchema),
+  vessels: fields(VESSEL_KIND, VesselSchema),
+  cooks: fields(COOK_KIND, CookSchema),
+  boxes: fields(BOX_KIND, BoxSchema),
 };

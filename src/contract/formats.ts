@@ -12,6 +12,8 @@ const UPGRADES = {
   /** 1 → 2: no amount is more than 100 g can hold. */
   food: [(f) => ({ ...f, per100g: withinMost((f as unknown as Food).per100g) })],
   program: [],
+  cook: [],
+  box: [],
   entry: [],
   feast: [],
   swap: [],

@@ -34,7 +34,7 @@ afterAll(() => imbiss.stop());
 /** Points as the count panel shows them, by eater. */
 async function pointsOn(page: Page): Promise<Record<string, string>> {
   const names = await page
-    .locator('#count li button')
+    .locator('#count li button[aria-label*=" points for "]')
     .evaluateAll((bs) => bs.map((b) => b.getAttribute('aria-label') ?? ''));
   return Object.fromEntries(names.map((n) => [/ points for ([^,.]+)/.exec(n)![1]!, /^([\d½]+)/.exec(n)![1]!]));
 }

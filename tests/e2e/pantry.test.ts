@@ -126,13 +126,13 @@ describe('the pantry', () => {
     // What is not known makes the whole "so far" until it is answered; the plate lies there still when one comes back.
     await page.getByLabel('Something on the plate').fill('half a moonfruit');
     await page.keyboard.press('Enter');
-    await page.getByText('so far', { exact: true }).waitFor();
+    await page.getByText('so far', { exact: true }).first().waitFor();
     await page.getByRole('link', { name: 'Side by side' }).click();
     await page.getByRole('link', { name: 'A plate' }).click();
     await page.getByRole('button', { name: 'What is it?' }).click();
     await page.getByLabel('Other words for half a moonfruit').fill('1 apple');
     await page.keyboard.press('Enter');
-    await page.getByText('so far', { exact: true }).waitFor({ state: 'detached' });
+    await expect.poll(() => page.getByText('so far', { exact: true }).count()).toBe(0);
     await page.getByRole('button', { name: 'Make a recipe of it' }).click();
     await page.getByRole('heading', { name: 'A plate of sugar, apple' }).waitFor();
     await page.getByRole('region', { name: 'Ingredients' }).getByText('1 apple').waitFor();
@@ -192,7 +192,7 @@ describe('the pantry', () => {
     await page.getByRole('button', { name: 'Bring it in' }).click();
     await page.getByText('The steps use butter, and the list has none.').waitFor();
     await page
-      .getByRole('region', { name: 'What the source says' })
+      .getByRole('region', { name: 'What others say of its points' })
       .getByText(/here \d+\./)
       .waitFor();
     await page.getByRole('button', { name: /walnuts, \d+ g/ }).click();

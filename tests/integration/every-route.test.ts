@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { allRoutes } from '../../src/contract/all-routes.ts';
 import { API } from '../../src/contract/api.ts';
+import { COOK_API } from '../../src/contract/cook-api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
 import { DRIFT_API } from '../../src/contract/drift-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
@@ -143,6 +144,9 @@ describe('every route of the table', () => {
     expect(causes[0]!.most.length).toBeGreaterThan(0);
     await answerOf(DRIFT_API.putAside, { ...at, id: causes[0]!.id, body: { aside: true } });
     await answerOf(API.observations, at);
+    await answerOf(COOK_API.cooks, { ...at, query: { recipe: written.recipeId } });
+    await answerOf(COOK_API.boxes, at);
+    await answerOf(COOK_API.vessels, at);
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
@@ -263,6 +267,52 @@ describe('every route of the table', () => {
         },
         path: ['points'],
         after: 7,
+      },
+      vessels: {
+        id: 'vessel-1',
+        document: { id: 'vessel-1', name: 'blue pot', grams: 1230 },
+        path: ['grams'],
+        after: 1240,
+      },
+      cooks: {
+        id: 'cook-1',
+        document: {
+          id: 'cook-1',
+          recipeId: written.recipeId,
+          fromId: written.id,
+          versionId: written.id,
+          day: '2026-11-27',
+          out: { by: 'grams', amount: 2200, grams: 2200, cut: null },
+          gross: 3430,
+          vesselId: 'vessel-1',
+          plates: { 'demo-eater-runa': 0.2 },
+          note: '',
+          frozen: null,
+        },
+        path: ['note'],
+        after: 'a little less salt',
+      },
+      boxes: {
+        id: 'box-1',
+        document: {
+          id: 'box-1',
+          cookId: 'cook-1',
+          recipeId: written.recipeId,
+          title: 'A box',
+          share: 0.2,
+          grams: 440,
+          eaterId: null,
+          place: 'fridge',
+          packed: '2026-11-27',
+          keepUntil: '2026-11-30',
+          counts: [],
+          kcal: 400,
+          protein: null,
+          taken: null,
+          kept: null,
+        },
+        path: ['taken'],
+        after: { eaterId: 'demo-eater-runa', at: '2026-11-28T11:00:00Z' },
       },
       verdicts: {
         id: `${written.id}~demo-eater-runa`,

@@ -5,8 +5,8 @@ import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
 import { countVersion } from '../counting/count-version.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { roundPoints } from '../program/rule.ts';
-import { countShare } from './count-share.ts';
 import { cookProblems } from './cook-problems.ts';
+import { countShare } from './count-share.ts';
 import { cutFor, gramsFor, piecesEach, potNet, shareOf } from './divide.ts';
 import { freeze } from './freeze.ts';
 
@@ -48,17 +48,25 @@ describe('a dish that was divided', () => {
               const raw = shares.reduce((s, share) => s + countShare(frozen, program.id, share).raw, 0);
               expect(Math.abs(raw - countShare(frozen, program.id, 1).raw)).toBeLessThan(1e-9);
             }
-            const kcal = shares.reduce((s, share) => s + countShare(frozen, 'program-ledger', share).nutrition.kcal.value!, 0);
+            const kcal = shares.reduce(
+              (s, share) => s + countShare(frozen, 'program-ledger', share).nutrition.kcal.value!,
+              0,
+            );
             expect(Math.abs(kcal - countShare(frozen, 'program-ledger', 1).nutrition.kcal.value!)).toBeLessThan(1e-6);
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 25 },
     );
   });
   it('counts a share under a rule that does not add up as the rule does: capped, by items, by serving', () => {
     const [ledger] = FIXTURE_PROGRAMS;
-    const capped: Program = { ...ledger!, id: 'capped', rule: { ...ledger!.rule, caps: { protein: 10 } }, by: 'serving' };
+    const capped: Program = {
+      ...ledger!,
+      id: 'capped',
+      rule: { ...ledger!.rule, caps: { protein: 10 } },
+      by: 'serving',
+    };
     const items: Program = { ...ledger!, id: 'items', by: 'items' };
     const own = frozenUnder([capped, items]);
     // A quarter of the dish is a serving of four.
@@ -85,7 +93,9 @@ describe('what comes out of the pot', () => {
   it('is taken by grams, by pieces, by cups or by parts of a pan', () => {
     expect(shareOf({ by: 'grams', amount: 2220, grams: 2220, cut: null }, { grams: 370 })).toBeCloseTo(1 / 6);
     expect(shareOf({ by: 'pieces', amount: 14, grams: null, cut: null }, { pieces: 3 })).toBeCloseTo(3 / 14);
-    expect(shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: { rows: 3, columns: 4 } }, { pieces: 1 })).toBeCloseTo(1 / 12);
+    expect(shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: { rows: 3, columns: 4 } }, { pieces: 1 })).toBeCloseTo(
+      1 / 12,
+    );
     // A piece that was weighed is what it weighs, larger or smaller than the others.
     expect(shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: null }, { grams: 180 })).toBeCloseTo(0.1);
     expect(shareOf({ by: 'cups', amount: 7.5, grams: null, cut: null }, { cups: 1.25 })).toBeCloseTo(1 / 6);

@@ -1,4 +1,5 @@
 import type { Credit } from '../card/card.ts';
+import type { Box, Cook, Vessel } from '../cook/cook.ts';
 import type { Feast } from '../feast/feast.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
@@ -200,6 +201,64 @@ export const OBSERVATION_KIND = fieldKind<Observation>(
   { what: named({ points: 'points', grams: 'grams', name: 'the name', nutrients: 'what is in it' }) },
 );
 
+export const VESSEL_KIND = fieldKind<Vessel>('vessel', object({ name: value, grams: value }), {
+  what: named({ name: 'the name', grams: 'what it weighs empty' }),
+});
+
+/** A cook: what each plate got is a field of its own. */
+export const COOK_KIND = fieldKind<Cook>(
+  'cook',
+  object({
+    versionId: value,
+    day: value,
+    out: value,
+    gross: value,
+    vesselId: value,
+    plates: record(value),
+    note: value,
+    frozen: value,
+  }),
+  {
+    what: named({
+      versionId: 'how it was cooked',
+      day: 'the day',
+      out: 'what came out',
+      gross: 'what the pot weighs',
+      vesselId: 'the vessel',
+      plates: 'what a plate got',
+      note: 'the note',
+      frozen: 'what it was counted from',
+    }),
+  },
+);
+
+/** A box: who took it first has it, the other is told. */
+export const BOX_KIND = fieldKind<Box>(
+  'box',
+  object({
+    share: value,
+    grams: value,
+    eaterId: value,
+    place: value,
+    keepUntil: value,
+    counts: value,
+    kcal: value,
+    protein: value,
+    taken: value,
+    kept: value,
+  }),
+  {
+    what: named({
+      taken: 'who took it',
+      place: 'where it stands',
+      eaterId: 'whose it is',
+      keepUntil: 'until when it keeps',
+      kept: 'how it had kept',
+    }),
+    say: (path, v) => (path[0] === 'taken' ? (v === null ? 'still there' : 'taken') : null),
+  },
+);
+
 /** Everything that is kept by entries, under the names that stand in paths and in the database. */
 export const DOCUMENT_NAMES = [
   'versions',
@@ -214,6 +273,9 @@ export const DOCUMENT_NAMES = [
   'corrections',
   'verdicts',
   'observations',
+  'vessels',
+  'cooks',
+  'boxes',
 ] as const;
 export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 

@@ -15,6 +15,7 @@ import * as dish from './migrations/0008-dish.ts';
 import * as hand from './migrations/0009-hand.ts';
 import * as programs from './migrations/0010-programs.ts';
 import * as wordsAndDrift from './migrations/0011-words-and-drift.ts';
+import * as dishUp from './migrations/0012-dish-up.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -31,6 +32,7 @@ const MIGRATIONS = {
   '0009-hand': hand,
   '0010-programs': programs,
   '0011-words-and-drift': wordsAndDrift,
+  '0012-dish-up': dishUp,
 };
 
 /** The database and the connection under it. */

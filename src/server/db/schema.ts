@@ -253,6 +253,16 @@ export interface Database {
   };
   /** What a card showed before it was published again. */
   card_before: { card_id: string; seq: number; body: string; count_record_id: string; created_at: string };
+  vessel: RevisionColumn & { id: string; household_id: string; name: string; grams: number };
+  cook: RevisionColumn & { id: string; household_id: string; recipe_id: string; day: string; body: string };
+  box: RevisionColumn & {
+    id: string;
+    household_id: string;
+    cook_id: string;
+    keep_until: string;
+    taken_at: string | null;
+    body: string;
+  };
   session: { digest: string; until_at: string };
 }
 

@@ -1,5 +1,6 @@
 import type { Router } from 'express';
 import { API } from '../../contract/api.ts';
+import { COOK_API } from '../../contract/cook-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import { serve } from '../http/serve-route.ts';
@@ -15,6 +16,9 @@ export function tableRoutes(api: Router): void {
   serve(api, DRIFT_API.drift, ({ store }) => store.drift.all());
   serve(api, DRIFT_API.putAside, ({ store, params, body }) => store.drift.putAside(params.id, body.aside));
   serve(api, DRIFT_API.outdatedLines, ({ store, params }) => store.drift.outdatedLines(params.id));
+  serve(api, COOK_API.cooks, ({ store, query }) => store.cooks(query.recipe));
+  serve(api, COOK_API.boxes, ({ store }) => store.boxes());
+  serve(api, COOK_API.vessels, ({ store }) => store.vessels());
   serve(api, API.verdicts, ({ store }) => store.verdicts.list());
   serve(api, API.putVerdict, ({ store, body }) => store.verdicts.put(body));
   serve(api, API.removeVerdict, ({ store, params }) =>

@@ -15,6 +15,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
+import { BOXES, boxesThere, COOKS, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
 import * as drift from './drift.ts';
 import { EATERS } from './eater-shelf.ts';
@@ -66,6 +67,9 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   observations: OBSERVATIONS,
   corrections: CORRECTIONS,
   verdicts: VERDICTS,
+  vessels: EMPTY_VESSELS,
+  cooks: COOKS,
+  boxes: BOXES,
 };
 
 export type HouseholdStore = Awaited<ReturnType<typeof householdStore>>;
@@ -131,6 +135,9 @@ export async function householdStore(context: StoreContext, householdId: string)
       removed: () => programWriting.removedPrograms(s),
     },
     observations: () => OBSERVATIONS.all(s, 'rowid'),
+    cooks: (recipeId: string) => cooksOf(s, recipeId),
+    boxes: () => boxesThere(s),
+    vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),
     swaps: () => ownSwapsOf(s),
     verdicts: {
       list: () => VERDICTS.all(s),

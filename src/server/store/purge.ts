@@ -27,6 +27,9 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
       'feast',
       'picture',
       'observation',
+      'box',
+      'cook',
+      'vessel',
     ] as const) {
       const rows = db as unknown as Kysely<Record<string, { removed_at: string | null }>>;
       const done = await rows.deleteFrom(table).where('removed_at', '<', before).executeTakeFirst();

@@ -20,7 +20,10 @@ type RowTable =
   | 'verdict'
   | 'own_swap'
   | 'feast'
-  | 'observation';
+  | 'observation'
+  | 'vessel'
+  | 'cook'
+  | 'box';
 
 export interface RowShelfOptions<D, T extends RowTable>
   extends Pick<Shelf<D, FieldChange>, 'name' | 'what' | 'first' | 'isPair' | 'check' | 'checkRemoval' | 'follow'> {

@@ -88,6 +88,11 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'observations':
       await mutate(addressOf(API.observations, { h }));
       return;
+    case 'vessels':
+    case 'cooks':
+    case 'boxes':
+      await startingWith(`${home}/${kind}`);
+      return;
     case 'barcodes':
       return;
   }

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { BoxesSchema, CooksSchema, VesselsSchema } from './cook.ts';
+import { Id } from './primitives.ts';
+import { route } from './route.ts';
+
+/** The routes of what was cooked, of boxes, and of vessels. */
+export const COOK_API = {
+  cooks: route({
+    method: 'GET',
+    path: '/households/:h/cooks',
+    says: 'The times that a recipe was cooked, the newest first.',
+    query: z.object({ recipe: Id }),
+    answer: CooksSchema,
+  }),
+  boxes: route({
+    method: 'GET',
+    path: '/households/:h/boxes',
+    says: 'The boxes that are there, and those that were taken in the last weeks, the first to be eaten first.',
+    answer: BoxesSchema,
+  }),
+  vessels: route({
+    method: 'GET',
+    path: '/households/:h/vessels',
+    says: 'The vessels of the household with what they weigh empty.',
+    answer: VesselsSchema,
+  }),
+} as const;

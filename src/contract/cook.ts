@@ -1,0 +1,114 @@
+import { z } from 'zod';
+import { BOX_PLACES, type Box, type Cook, HOW_KEPT, type Vessel } from '../core/cook/cook.ts';
+import type { Outcome } from '../core/cook/divide.ts';
+import type { Frozen } from '../core/cook/frozen.ts';
+import { NUTRIENTS } from '../core/food/nutrients.ts';
+import { COUNTING_METHODS } from '../core/program/rule.ts';
+import { Revision } from './entry.ts';
+import { Id, Words } from './primitives.ts';
+import { RuleSchema } from './program.ts';
+import { schemaOf } from './schema-of.ts';
+
+const GramsCooked = z.number('is not a number').gt(0, 'must be above 0').max(200_000, 'is too large');
+const CookDay = z.iso.date('is not a day');
+const ShareOfAll = z.number('is not a number').min(0, 'cannot be below 0').max(1, 'is more than there is');
+
+export const VesselSchema = schemaOf<Vessel>()(z.object({ id: Id, name: Words(80), grams: GramsCooked }));
+
+const OutcomeSchema = schemaOf<Outcome>()(
+  z.object({
+    by: z.enum(['grams', 'pieces', 'cups']),
+    amount: z.number('is not a number').gt(0, 'must be above 0').max(200_000, 'is too large'),
+    grams: GramsCooked.nullable(),
+    cut: z.object({ rows: z.int().min(1).max(60), columns: z.int().min(1).max(60) }).nullable(),
+  }),
+);
+
+const AmountsOf = z.object(
+  Object.fromEntries(NUTRIENTS.map((n) => [n, z.number().nullable()])) as Record<
+    (typeof NUTRIENTS)[number],
+    z.ZodNullable<z.ZodNumber>
+  >,
+);
+const FrozenSchema = schemaOf<Frozen>()(
+  z.object({
+    at: z.string().max(40),
+    lines: z
+      .array(
+        z.object({
+          label: z.string().max(300),
+          parts: z.array(z.object({ name: z.string().max(300), grams: z.number().min(0), of: AmountsOf })).max(400),
+        }),
+      )
+      .max(400),
+    counters: z
+      .array(
+        z.object({
+          key: Id,
+          mark: z.string().max(12),
+          programId: Id,
+          programRevision: Revision,
+          rule: RuleSchema,
+          by: z.enum(COUNTING_METHODS),
+          pinned: z.array(z.array(z.number().nullable())),
+          uncounted: z.array(z.array(z.boolean())),
+          below: z.number().min(0),
+          above: z.number().min(0),
+        }),
+      )
+      .max(60),
+  }),
+);
+
+export const CookSchema = schemaOf<Cook>()(
+  z.object({
+    id: Id,
+    recipeId: Id,
+    fromId: Id,
+    versionId: Id,
+    day: CookDay,
+    out: OutcomeSchema.nullable(),
+    gross: GramsCooked.nullable(),
+    vesselId: Id.nullable(),
+    plates: z.record(Id, ShareOfAll),
+    note: z.string().max(4000, 'is too long'),
+    frozen: FrozenSchema.nullable(),
+  }),
+);
+
+export const BoxSchema = schemaOf<Box>()(
+  z.object({
+    id: Id,
+    cookId: Id,
+    recipeId: Id,
+    title: z.string().max(200),
+    share: ShareOfAll,
+    grams: GramsCooked.nullable(),
+    eaterId: Id.nullable(),
+    place: z.enum(BOX_PLACES),
+    packed: CookDay,
+    keepUntil: CookDay,
+    counts: z
+      .array(
+        z.object({
+          key: Id,
+          mark: z.string().max(12),
+          programId: Id,
+          programRevision: Revision,
+          raw: z.number(),
+          points: z.number().min(0),
+          low: z.number().min(0),
+          high: z.number().min(0),
+        }),
+      )
+      .max(60),
+    kcal: z.number().nullable(),
+    protein: z.number().nullable(),
+    taken: z.object({ eaterId: Id.nullable(), at: z.string().max(40) }).nullable(),
+    kept: z.enum(HOW_KEPT).nullable(),
+  }),
+);
+
+export const CooksSchema = z.array(CookSchema.and(z.object({ revision: Revision })));
+export const BoxesSchema = z.array(BoxSchema.and(z.object({ revision: Revision })));
+export const VesselsSchema = z.array(VesselSchema.and(z.object({ revision: Revision })));

@@ -1,0 +1,79 @@
+import type { Outcome } from './divide.ts';
+import type { Frozen } from './frozen.ts';
+
+/** A vessel with what it weighs empty, so that it need not be emptied to be weighed. */
+export interface Vessel {
+  readonly id: string;
+  readonly name: string;
+  /** Empty, g. */
+  readonly grams: number;
+}
+
+/** One time that a dish was cooked. */
+export interface Cook {
+  readonly id: string;
+  readonly recipeId: string;
+  /** The version that it was cooked by, and the one that says how it came to be; the same where nothing was different. */
+  readonly fromId: string;
+  readonly versionId: string;
+  /** YYYY-MM-DD in the household's zone. */
+  readonly day: string;
+  /** What came out; null before it is dished up. */
+  readonly out: Outcome | null;
+  /** How the pot was weighed: with what is in it, and which vessel it is; null where it was not. */
+  readonly gross: number | null;
+  readonly vesselId: string | null;
+  /** Shares of all of it that were eaten at once: by the id of an eater, `others` for everybody else. */
+  readonly plates: Readonly<Record<string, number>>;
+  /** For the next time. */
+  readonly note: string;
+  /** What it was counted from; null before it is dished up. */
+  readonly frozen: Frozen | null;
+}
+
+/** Where a box stands. */
+export const BOX_PLACES = ['fridge', 'freezer'] as const;
+export type BoxPlace = (typeof BOX_PLACES)[number];
+
+/** How a box had kept, as its eater says. */
+export const HOW_KEPT = ['as fresh', 'better', 'dry', 'watery', 'soft'] as const;
+export type HowKept = (typeof HOW_KEPT)[number];
+
+/** What a box counts for somebody: from the record of its cook. */
+export interface BoxCount {
+  readonly key: string;
+  readonly mark: string;
+  readonly programId: string;
+  readonly programRevision: number;
+  readonly raw: number;
+  readonly points: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A box of a dish that was cooked. */
+export interface Box {
+  readonly id: string;
+  readonly cookId: string;
+  readonly recipeId: string;
+  readonly title: string;
+  /** The share of all of the dish that is in it. */
+  readonly share: number;
+  readonly grams: number | null;
+  /** Whose it is; null for anybody. */
+  readonly eaterId: string | null;
+  readonly place: BoxPlace;
+  readonly packed: string;
+  /** The last day on which it should be eaten. */
+  readonly keepUntil: string;
+  readonly counts: readonly BoxCount[];
+  readonly kcal: number | null;
+  readonly protein: number | null;
+  /** Who took it, and when; null while it is there. */
+  readonly taken: { readonly eaterId: string | null; readonly at: string } | null;
+  /** How it had kept; null where nobody said. */
+  readonly kept: HowKept | null;
+}
+
+/** Everybody at the table who has no name there. */
+export const OTHERS = 'others';

@@ -1,0 +1,118 @@
+import { BoxSchema, CookSchema, VesselSchema } from '../../contract/cook.ts';
+import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
+import { BOX_KIND, COOK_KIND, VESSEL_KIND } from '../../core/documents/document-kinds.ts';
+import { inUse, invalid } from '../../core/errors.ts';
+import { rowShelf } from './row-shelf.ts';
+import type { Scope } from './scope.ts';
+import { requireSame } from './shelf.ts';
+import { fromStored, toStored } from './stored.ts';
+
+/** Scales and sums are off by so much. */
+const OFF = 1e-6;
+
+/** What pots and dishes weigh empty. */
+export const EMPTY_VESSELS = rowShelf<Vessel, 'vessel'>({
+  name: 'vessels',
+  what: 'vessel',
+  kind: VESSEL_KIND,
+  schema: VesselSchema,
+  first: 1,
+  table: 'vessel',
+  keys: (id) => ({ id }),
+  read: ({ id, name, grams }) => VesselSchema.parse({ id, name, grams }),
+  columns: ({ name, grams }) => ({ name, grams }),
+  check: async (_s, id, vessel) => requireSame(id, vessel.id),
+});
+
+/** The times that dishes were cooked. */
+export const COOKS = rowShelf<Cook, 'cook'>({
+  name: 'cooks',
+  what: 'cook',
+  kind: COOK_KIND,
+  schema: CookSchema,
+  first: 1,
+  table: 'cook',
+  keys: (id) => ({ id }),
+  read: (r) => fromStored('cook', CookSchema, r.body),
+  columns: (cook) => ({ recipe_id: cook.recipeId, day: cook.day, body: toStored('cook', CookSchema, cook) }),
+  check: async (s, id, cook) => {
+    requireSame(id, cook.id);
+    const there = await s.db
+      .selectFrom('version')
+      .select('recipe_id')
+      .where('household_id', '=', s.householdId)
+      .where('id', 'in', [cook.fromId, cook.versionId])
+      .execute();
+    if (there.length === 0 || there.some((v) => v.recipe_id !== cook.recipeId))
+      throw invalid('There is no such version of this recipe.', 'Open the recipe again.');
+    const plates = Object.values(cook.plates).reduce((a, b) => a + b, 0);
+    if (plates + (await boxed(s, id, null)) > 1 + OFF) throw tooMuch();
+  },
+  checkRemoval: async (s, id) => {
+    const boxes = (await boxesOf(s, id)).filter((b) => b.taken === null);
+    if (boxes.length > 0)
+      throw inUse(
+        'Boxes of it are still there.',
+        `Take or remove ${boxes.length === 1 ? 'the box' : 'the boxes'} first.`,
+      );
+  },
+});
+
+/** What stands in fridge and freezer. */
+export const BOXES = rowShelf<Box, 'box'>({
+  name: 'boxes',
+  what: 'box',
+  kind: BOX_KIND,
+  schema: BoxSchema,
+  first: 1,
+  table: 'box',
+  keys: (id) => ({ id }),
+  read: (r) => fromStored('box', BoxSchema, r.body),
+  columns: (box) => ({
+    cook_id: box.cookId,
+    keep_until: box.keepUntil,
+    taken_at: box.taken?.at ?? null,
+    body: toStored('box', BoxSchema, box),
+  }),
+  check: async (s, id, box) => {
+    requireSame(id, box.id);
+    const cook = await COOKS.find(s, box.cookId);
+    if (cook === null || cook.removed) throw invalid('There is no such cook.', 'Open the recipe again.');
+    const plates = Object.values(cook.document.plates).reduce((a, b) => a + b, 0);
+    if (plates + (await boxed(s, box.cookId, id)) + box.share > 1 + OFF) throw tooMuch();
+  },
+});
+
+const tooMuch = () =>
+  invalid('Plates and boxes take more than came out.', 'Make one of them smaller, or weigh the pot again.');
+
+async function boxesOf(s: Scope, cookId: string): Promise<Box[]> {
+  const rows = await s.db
+    .selectFrom('box')
+    .select('body')
+    .where('household_id', '=', s.householdId)
+    .where('cook_id', '=', cookId)
+    .where('removed_at', 'is', null)
+    .execute();
+  return rows.map((r) => fromStored('box', BoxSchema, r.body));
+}
+
+/** How much of a dish is in boxes. @param but one that is left out */
+async function boxed(s: Scope, cookId: string, but: string | null): Promise<number> {
+  return (await boxesOf(s, cookId)).filter((b) => b.id !== but).reduce((sum, b) => sum + b.share, 0);
+}
+
+/** So long a box that was taken is still told of: how it had kept can be said. */
+const TOLD_DAYS = 21;
+
+/** The boxes that are there, and those taken lately, the first to be eaten first. */
+export async function boxesThere(s: Scope): Promise<(Box & { readonly revision: number })[]> {
+  const since = new Date(s.clock().getTime() - TOLD_DAYS * 86_400_000).toISOString();
+  const all = await BOXES.all(s, 'keep_until, rowid');
+  return all.filter((b) => b.taken === null || b.taken.at >= since);
+}
+
+/** The times that a recipe was cooked, the newest first. */
+export async function cooksOf(s: Scope, recipeId: string): Promise<(Cook & { readonly revision: number })[]> {
+  return (await COOKS.all(s, 'day desc, rowid desc')).filter((c) => c.recipeId === recipeId);
+}
