@@ -5,12 +5,11 @@ import type { Frozen } from '../core/cook/frozen.ts';
 import { NUTRIENTS } from '../core/food/nutrients.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
 import { Revision } from './entry.ts';
-import { Id, Words } from './primitives.ts';
+import { Day, Id, Words } from './primitives.ts';
 import { RuleSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
 const GramsCooked = z.number('is not a number').gt(0, 'must be above 0').max(200_000, 'is too large');
-const CookDay = z.iso.date('is not a day');
 const ShareOfAll = z.number('is not a number').min(0, 'cannot be below 0').max(1, 'is more than there is');
 
 export const VesselSchema = schemaOf<Vessel>()(z.object({ id: Id, name: Words(80), grams: GramsCooked }));
@@ -66,7 +65,7 @@ export const CookSchema = schemaOf<Cook>()(
     recipeId: Id,
     fromId: Id,
     versionId: Id,
-    day: CookDay,
+    day: Day,
     out: OutcomeSchema.nullable(),
     gross: GramsCooked.nullable(),
     vesselId: Id.nullable(),
@@ -86,8 +85,8 @@ export const BoxSchema = schemaOf<Box>()(
     grams: GramsCooked.nullable(),
     eaterId: Id.nullable(),
     place: z.enum(BOX_PLACES),
-    packed: CookDay,
-    keepUntil: CookDay,
+    packed: Day,
+    keepUntil: Day,
     counts: z
       .array(
         z.object({

@@ -1,0 +1,136 @@
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { type TestServer, testServer } from '../support/test-server.ts';
+import { readVersion } from '../support/test-version.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await testServer();
+  const version = readVersion(['1 kg potatoes', '500 g carrots'], {
+    id: 'stew-v1',
+    recipeId: 'stew',
+    servings: 6,
+    steps: [],
+  });
+  const lines = version.lines.map((l) => ({ ...l, id: `stew-${l.id}`, originLineId: `stew-${l.id}` }));
+  await api()
+    .post(`${home}/recipes`)
+    .send({
+      id: 'stew',
+      title: 'Stew',
+      credit: { author: null, url: null, whose: 'own' },
+      claims: [],
+      notes: '',
+      asWritten: { ...version, lines },
+    })
+    .expect(201);
+});
+afterEach(() => server.close());
+
+const home = '/api/households/home';
+const api = () => request(server.app);
+const cook = (over: object = {}) => ({
+  id: 'cook-1',
+  recipeId: 'stew',
+  fromId: 'stew-v1',
+  versionId: 'stew-v1',
+  day: '2026-11-27',
+  out: { by: 'grams', amount: 2000, grams: 2000, cut: null },
+  gross: 3200,
+  vesselId: null,
+  plates: { 'eater-1': 0.25 },
+  note: '',
+  frozen: null,
+  ...over,
+});
+const box = (id: string, share: number, over: object = {}) => ({
+  id,
+  cookId: 'cook-1',
+  recipeId: 'stew',
+  title: 'Stew',
+  share,
+  grams: share * 2000,
+  eaterId: null,
+  place: 'fridge',
+  packed: '2026-11-27',
+  keepUntil: '2026-11-30',
+  counts: [],
+  kcal: 300,
+  protein: null,
+  taken: null,
+  kept: null,
+  ...over,
+});
+const make = (kind: string, document: { id: string }) =>
+  api().put(`${home}/${kind}/${document.id}/document`).send(document);
+const change = (
+  kind: string,
+  id: string,
+  base: number,
+  path: string[],
+  before: unknown,
+  after: unknown,
+  entry = `${id}-${path[0]}`,
+) =>
+  api()
+    .post(`${home}/${kind}/${id}/entries`)
+    .send({
+      base,
+      entry: { id: entry, label: 'Change', undoes: null, changes: [{ kind: 'field', path, before, after }] },
+    });
+
+describe('a pot and its boxes', () => {
+  it('are kept, and more than came out of the pot is refused in words, wherever it is tried', async () => {
+    await make('cooks', cook()).expect(200);
+    await make('boxes', box('box-1', 0.25)).expect(200);
+    await make('boxes', box('box-2', 0.5)).expect(200);
+    const refused = await make('boxes', box('box-3', 0.1)).expect(422);
+    expect(refused.body.title).toBe('Plates and boxes take more than came out.');
+    expect(refused.body.detail).toMatch(/weigh the pot again/);
+    await change('cooks', 'cook-1', 1, ['plates', 'eater-1'], 0.25, 0.3).expect(422);
+    await change('boxes', 'box-1', 1, ['share'], 0.25, 0.2).expect(200);
+    await change('cooks', 'cook-1', 1, ['plates', 'eater-1'], 0.25, 0.3, 'again').expect(200);
+    expect((await api().get(`${home}/cooks?recipe=stew`).expect(200)).body).toHaveLength(1);
+    expect((await api().get(`${home}/boxes`).expect(200)).body.map((b: { id: string }) => b.id)).toEqual([
+      'box-1',
+      'box-2',
+    ]);
+  });
+  it.each([
+    ['0 pieces', { out: { by: 'pieces', amount: 0, grams: null, cut: null } }, /amount: must be above 0/],
+    ['a weight below nothing', { out: { by: 'grams', amount: -5, grams: -5, cut: null } }, /must be above 0/],
+    ['a plate below nothing', { plates: { 'eater-1': -0.1 } }, /cannot be below 0/],
+    ['a version of another recipe', { versionId: 'nowhere-1', fromId: 'nowhere-2' }, /no such version/],
+  ])('refuse %s', async (_, over, words) => {
+    const { body } = await make('cooks', cook(over)).expect(422);
+    expect(`${body.title} ${body.detail}`).toMatch(words);
+  });
+  it('are each taken by one: the other device is told who was first, and what it wanted is not lost', async () => {
+    await make('cooks', cook()).expect(200);
+    await make('boxes', box('box-1', 0.25)).expect(200);
+    const runa = { eaterId: 'eater-1', at: '2026-11-28T11:00:00Z' };
+    const tomas = { eaterId: 'eater-2', at: '2026-11-28T11:00:05Z' };
+    await change('boxes', 'box-1', 1, ['taken'], null, runa, 'runa-takes').expect(200);
+    const told = await change('boxes', 'box-1', 1, ['taken'], null, tomas, 'tomas-takes').expect(409);
+    expect(told.body.differences ?? told.body).toBeDefined();
+    const [kept] = (await api().get(`${home}/boxes`).expect(200)).body;
+    expect(kept.taken).toEqual(runa);
+    // Put back, it is there for the other.
+    await change('boxes', 'box-1', 2, ['taken'], runa, null, 'runa-puts-back').expect(200);
+    await change('boxes', 'box-1', 3, ['taken'], null, tomas, 'tomas-takes-it').expect(200);
+  });
+  it('keep a cook that still has boxes, and nobody else sees any of it', async () => {
+    await make('cooks', cook()).expect(200);
+    await make('boxes', box('box-1', 0.25)).expect(200);
+    const { body } = await api().delete(`${home}/cooks/cook-1`).expect(409);
+    expect(`${body.title} ${body.detail}`).toMatch(/Boxes of it are still there/);
+    await api().post('/api/households').send({ id: 'next-door', name: 'Next door', zone: 'UTC' }).expect(201);
+    expect((await api().get('/api/households/next-door/boxes').expect(200)).body).toEqual([]);
+    await api().get('/api/households/next-door/boxes/box-1/document').expect(404);
+    await api().get('/api/households/next-door/cooks/cook-1/document').expect(404);
+    await api()
+      .put('/api/households/next-door/boxes/box-1/document')
+      .send(box('box-1', 0.25))
+      .expect((r) => expect(r.status).toBeGreaterThanOrEqual(400));
+  });
+});
