@@ -67,6 +67,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pantry/compare-page.tsx')).ComparePage }),
           },
           {
+            path: 'pantry/boxes',
+            lazy: async () => ({ Component: (await import('./pantry/boxes-page.tsx')).BoxesPage }),
+          },
+          {
             path: 'pantry/swaps',
             loader: asksFor((h) => {
               pantry(h);
@@ -151,6 +155,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({
                   Component: (await import('./lighten/compare-versions-page.tsx')).CompareVersionsPage,
                 }),
+              },
+              {
+                path: 'dish-up',
+                lazy: async () => ({ Component: (await import('./dish-up/dish-up-page.tsx')).DishUpPage }),
               },
               {
                 path: 'pass-on',

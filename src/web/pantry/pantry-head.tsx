@@ -6,6 +6,7 @@ import { PageTitle } from '../kit/page-title.tsx';
 const PANTRY_PAGES = [
   { to: '', name: 'Foods' },
   { to: '/stock', name: 'In the house' },
+  { to: '/boxes', name: 'Boxes' },
   { to: '/swaps', name: 'Swaps' },
   { to: '/plate', name: 'A plate' },
   { to: '/compare', name: 'Side by side' },

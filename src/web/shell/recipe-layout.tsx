@@ -13,6 +13,7 @@ import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 const STATIONS = [
   { to: 'bring-in', name: 'Bring in' },
   { to: 'lighten', name: 'Lighten' },
+  { to: 'dish-up', name: 'Dish up' },
   { to: 'pass-on', name: 'Pass on' },
 ] as const;
 
@@ -79,7 +80,7 @@ export function RecipeLayout() {
                 .join(' · ')}
             </p>
           </div>
-          <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-3">
+          <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-4">
             {STATIONS.map((s, i) => (
               <NavLink
                 key={s.to}

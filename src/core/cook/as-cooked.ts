@@ -1,0 +1,16 @@
+import type { Version } from '../version/version.ts';
+
+/** A version as it was really cooked, as it begins: a copy of the one that it was cooked by. @param day in words */
+export function asCookedCopy(of: Version, day: string, newId: () => string): Version {
+  return {
+    ...of,
+    id: newId(),
+    parentId: of.id,
+    kind: 'asCooked',
+    madeFor: null,
+    name: `as cooked, ${day}`,
+    lines: of.lines.map((l) => ({ ...l, id: newId() })),
+    steps: of.steps.map((s) => ({ ...s, id: newId() })),
+    revision: 0,
+  };
+}

@@ -1,0 +1,99 @@
+import { useCallback, useMemo } from 'react';
+import { v7 as uuid } from 'uuid';
+import { COOK_API } from '../../contract/cook-api.ts';
+import { asCookedCopy } from '../../core/cook/as-cooked.ts';
+import { boxCounts } from '../../core/cook/box-of.ts';
+import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
+import type { Frozen } from '../../core/cook/frozen.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
+import type { Version } from '../../core/version/version.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { refresh } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { documents, type Row, useRows } from '../saving/use-document.ts';
+
+const NO_COOKS: readonly Row<Cook>[] = [];
+const NO_BOXES: readonly Row<Box>[] = [];
+const NO_VESSELS: readonly Row<Vessel>[] = [];
+const idOfKept = (d: { readonly id: string }): string => d.id;
+
+/** The times that a recipe was cooked, with its boxes, and what is done with them. Every change has its way back. */
+export function useCooks(recipeId: string) {
+  const { household } = useHousehold();
+  const h = household.id;
+  const { data: listed = NO_COOKS, isLoading } = useAnswer(COOK_API.cooks, { h, query: { recipe: recipeId } });
+  const cooks = useRows(h, 'cooks', listed, idOfKept);
+  const { data: boxesListed = NO_BOXES } = useAnswer(COOK_API.boxes, { h });
+  const boxes = useRows(h, 'boxes', boxesListed, idOfKept);
+  const { data: vesselsListed = NO_VESSELS } = useAnswer(COOK_API.vessels, { h });
+  const vessels = useRows(h, 'vessels', vesselsListed, idOfKept);
+  const own = useMemo(
+    () =>
+      cooks.rows
+        .filter((c) => c.recipeId === recipeId)
+        .toSorted((a, b) => b.day.localeCompare(a.day) || b.id.localeCompare(a.id)),
+    [cooks.rows, recipeId],
+  );
+  const change = useCallback(
+    (cook: Row<Cook>, after: Partial<Cook>, label: string) => cooks.change(cook.id, cook, { ...cook, ...after }, label),
+    [cooks],
+  );
+  return {
+    isLoading,
+    cooks: own,
+    boxes: boxes.rows,
+    vessels: vessels.rows,
+    begin: (of: Version, day: string): Promise<void> => {
+      const id = uuid();
+      return cooks.make(id, {
+        id,
+        recipeId,
+        fromId: of.id,
+        versionId: of.id,
+        day,
+        out: null,
+        gross: null,
+        vesselId: null,
+        plates: {},
+        note: '',
+        frozen: null,
+      });
+    },
+    change,
+    /** Makes the version that says how it really was. */
+    differed: async (cook: Row<Cook>, of: Version): Promise<void> => {
+      const copy = asCookedCopy(of, formatDay(cook.day), () => uuid());
+      await documents
+        .hold({ householdId: h, name: 'versions', id: copy.id }, null)
+        .want({ wants: 'make', document: copy });
+      await refresh.recipe(h);
+      await change(cook, { versionId: copy.id }, 'Something was different');
+    },
+    remove: async (cook: Row<Cook>): Promise<void> => {
+      await cooks.remove(cook.id);
+      sayDone('It is as if it had not been cooked.', () => cooks.restore(cook.id));
+    },
+    keepVessel: (name: string, grams: number): string => {
+      const id = uuid();
+      void vessels.make(id, { id, name, grams });
+      return id;
+    },
+    pack: async (made: readonly Box[]): Promise<void> => {
+      for (const box of made) await boxes.make(box.id, box);
+      sayDone(made.length === 1 ? 'The box is packed.' : `${made.length} boxes are packed.`, async () => {
+        for (const box of made) await boxes.remove(box.id);
+      });
+    },
+    /** Counts boxes by a newer record of their cook. */
+    recount: async (which: readonly Row<Box>[], frozen: Frozen): Promise<void> => {
+      for (const box of which)
+        await boxes.change(box.id, box, { ...box, ...boxCounts(frozen, box.share) }, 'Count the box anew');
+    },
+    unpack: async (box: Row<Box>): Promise<void> => {
+      await boxes.remove(box.id);
+      sayDone('The box is unpacked.', () => boxes.restore(box.id));
+    },
+  };
+}
+export type Cooks = ReturnType<typeof useCooks>;

@@ -1,0 +1,201 @@
+import { useState } from 'react';
+import type { Cook, Vessel } from '../../core/cook/cook.ts';
+import { cookProblems } from '../../core/cook/cook-problems.ts';
+import { type Outcome, piecesEach, potNet } from '../../core/cook/divide.ts';
+import { takenWords } from '../../core/cook/outcome-words.ts';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { useHousehold } from '../context/household-context.ts';
+import { NumberField } from '../kit/number-field.tsx';
+import { OneOfFew } from '../kit/one-of-few.tsx';
+import { Picker } from '../kit/picker.tsx';
+import { PanDrawn } from './pan-drawn.tsx';
+
+type How = 'weighed' | 'pieces' | 'pan' | 'cups' | 'portions';
+
+const HOW_WORDS: Readonly<Record<How, string>> = {
+  weighed: 'Weigh the pot',
+  pieces: 'Count pieces',
+  pan: 'Cut a pan',
+  cups: 'Measure cups',
+  portions: 'By portions',
+};
+
+interface WhatCameOutProps {
+  readonly cook: Cook;
+  /** What the recipe says that it makes; null where nobody said. */
+  readonly servings: number | null;
+  readonly vessels: readonly Vessel[];
+  /** The share that plates and boxes take already. */
+  readonly taken: number;
+  readonly onKeepVessel: (name: string, grams: number) => string;
+  readonly onOut: (out: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => void;
+}
+
+const howOf = ({ out }: Cook): How =>
+  out === null || out.by === 'grams' ? 'weighed' : out.by === 'cups' ? 'cups' : out.cut === null ? 'pieces' : 'pan';
+
+/** What came out of the pot: weighed, counted, cut or measured. Portions are then what they really are. */
+export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOut }: WhatCameOutProps) {
+  const { eaters } = useHousehold();
+  const [how, setHow] = useState<How>(howOf(cook));
+  const [gross, setGross] = useState<number | null>(cook.gross ?? cook.out?.grams ?? null);
+  const [vesselId, setVesselId] = useState<string>(cook.vesselId ?? '');
+  const [pieces, setPieces] = useState<number | null>(cook.out?.by === 'pieces' ? cook.out.amount : servings);
+  const [weight, setWeight] = useState<number | null>(cook.out?.grams ?? null);
+  const [rows, setRows] = useState<number | null>(cook.out?.cut?.rows ?? 3);
+  const [columns, setColumns] = useState<number | null>(cook.out?.cut?.columns ?? 4);
+  const [cups, setCups] = useState<number | null>(cook.out?.by === 'cups' ? cook.out.amount : null);
+  const [asked, setAsked] = useState(false);
+  const [naming, setNaming] = useState(false);
+  const vessel = vessels.find((v) => v.id === vesselId);
+  const tare = how === 'weighed' ? (vessel?.grams ?? null) : null;
+  const net = gross === null ? null : tare === null ? gross : potNet(gross, tare);
+  const whole = (n: number | null): number => (n === null ? Number.NaN : n);
+  const out: Outcome =
+    how === 'weighed'
+      ? { by: 'grams', amount: net ?? (gross === null ? Number.NaN : gross), grams: net, cut: null }
+      : how === 'cups'
+        ? { by: 'cups', amount: whole(cups), grams: weight, cut: null }
+        : how === 'pan'
+          ? {
+              by: 'pieces',
+              amount: whole(rows) * whole(columns),
+              grams: weight,
+              cut: { rows: Math.round(rows ?? 1), columns: Math.round(columns ?? 1) },
+            }
+          : { by: 'pieces', amount: whole(pieces), grams: weight, cut: null };
+  const problems = cookProblems({ out, gross: how === 'weighed' ? gross : null, tare, taken: [taken] });
+  const save = () => {
+    setAsked(true);
+    if (problems.length > 0) return;
+    setAsked(false);
+    onOut({ out, gross: how === 'weighed' ? gross : null, vesselId: how === 'weighed' && vessel ? vessel.id : null });
+  };
+  const each = piecesEach(Math.max(0, Math.round(out.amount) || 0), Math.max(1, eaters.length));
+  return (
+    <section aria-label="What came out">
+      <h3 className="text-xl">What came out</h3>
+      <OneOfFew
+        label="How it is divided"
+        className="mt-2"
+        value={how}
+        choices={(Object.keys(HOW_WORDS) as How[]).map((h) => ({ value: h, words: HOW_WORDS[h] }))}
+        onPick={setHow}
+      />
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        {how === 'weighed' && (
+          <>
+            <NumberField label="the scale shows, g" className="w-36" value={gross} onValue={setGross} />
+            <Picker
+              label="in"
+              className="w-56"
+              value={naming ? 'new' : vesselId}
+              choices={[
+                { value: '', words: 'nothing: the dish alone' },
+                ...vessels.map((v) => ({
+                  value: v.id as string,
+                  words: v.name,
+                  about: `${formatGrams(v.grams)} empty`,
+                })),
+                { value: 'new', words: 'another pot or dish…' },
+              ]}
+              onPick={(id) => {
+                setNaming(id === 'new');
+                if (id !== 'new') setVesselId(id);
+              }}
+            />
+            {net !== null && vessel && <p className="pb-2.5">{formatGrams(net)} in it</p>}
+          </>
+        )}
+        {(how === 'pieces' || how === 'portions') && (
+          <NumberField
+            key={how}
+            label={how === 'pieces' ? 'they came out as' : 'portions'}
+            className="w-36"
+            value={pieces}
+            onValue={setPieces}
+          />
+        )}
+        {how === 'pan' && (
+          <>
+            <NumberField label="rows" className="w-24" value={rows} onValue={setRows} />
+            <NumberField label="columns" className="w-24" value={columns} onValue={setColumns} />
+            {rows !== null && columns !== null && rows >= 1 && columns >= 1 && rows <= 60 && columns <= 60 && (
+              <PanDrawn rows={Math.round(rows)} columns={Math.round(columns)} />
+            )}
+          </>
+        )}
+        {how === 'cups' && <NumberField label="cups in all" className="w-36" value={cups} onValue={setCups} />}
+        {how !== 'weighed' && (
+          <NumberField
+            label="all of it weighs, g"
+            placeholder="if weighed"
+            className="w-44"
+            value={weight}
+            onValue={setWeight}
+          />
+        )}
+      </div>
+      {naming && (
+        <NewVessel
+          onKeep={(name, grams) => {
+            setVesselId(onKeepVessel(name, grams));
+            setNaming(false);
+          }}
+        />
+      )}
+      {out.by === 'pieces' && eaters.length > 1 && out.amount >= 1 && each[0] !== each[each.length - 1] && (
+        <p className="mt-2 text-soft">
+          {Math.round(out.amount)} for {eaters.length}: {each.filter((n) => n === each[0]).length} get {each[0]}, the
+          others {each[each.length - 1]}.
+        </p>
+      )}
+      {asked && problems.length > 0 && (
+        <ul className="note mt-3" role="alert">
+          {problems.map((p) => (
+            <li key={p}>{p}</li>
+          ))}
+        </ul>
+      )}
+      <button type="button" className="btn btn-main mt-3" onClick={save}>
+        {cook.out === null ? 'Dish it up' : `Change it (now ${takenWords(cook.out, 1)})`}
+      </button>
+    </section>
+  );
+}
+
+/** A pot that is not known yet: weighed empty once, it need not be emptied again. */
+function NewVessel({ onKeep }: { readonly onKeep: (name: string, grams: number) => void }) {
+  const [name, setName] = useState('');
+  const [grams, setGrams] = useState<number | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  return (
+    <div className="panel mt-3 flex flex-wrap items-end gap-3 p-3">
+      <label className="min-w-40 flex-1">
+        <span className="label">what it is called</span>
+        <input
+          className="field"
+          maxLength={80}
+          placeholder="the blue pot"
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+        />
+      </label>
+      <NumberField label="empty, g" className="w-28" value={grams} onValue={setGrams} />
+      <button
+        type="button"
+        className="btn"
+        onClick={() => {
+          if (name.trim() === '' || grams === null || !(grams > 0))
+            return setWrong('Give it a name, and what it weighs empty as a number above 0.');
+          onKeep(name.trim(), grams);
+        }}
+      >
+        Keep it
+      </button>
+      <p role="alert" className="basis-full text-beet text-sm">
+        {wrong}
+      </p>
+    </div>
+  );
+}
