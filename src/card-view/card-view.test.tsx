@@ -22,6 +22,7 @@ const card = makeCard({
   system: 'us',
   region: 'us',
   countedOn: '2026-11-25',
+  weighed: null,
 });
 const html = renderToStaticMarkup(<CardView card={card} />);
 

@@ -108,6 +108,17 @@ export const RecipePageSchema = z.object({
   /** The foods of all its lines, in the revisions that they name. */
   foods: z.array(FoodSchema),
   pictures: z.array(PictureSchema),
+  /** The times that it was cooked, the newest first, the last of them. */
+  cooked: z.array(
+    z.object({
+      id: Id,
+      day: z.string(),
+      fromId: Id,
+      versionId: Id,
+      grams: z.number().nullable(),
+      note: z.string(),
+    }),
+  ),
 });
 export type RecipePage = z.infer<typeof RecipePageSchema>;
 

@@ -134,6 +134,7 @@ describe.each(REGIONS)('Imbiss reads what it prints, in %s', (region) => {
         system: 'us',
         region,
         countedOn: '2026-11-25',
+        weighed: null,
       });
       const printed = cardText(card).split('\n');
       const first = printed.indexOf('Ingredients') + 1;

@@ -46,6 +46,7 @@ const input = (rest: Partial<CardInput> = {}): CardInput => ({
   system: 'us',
   region: 'us',
   countedOn: '2026-11-25',
+  weighed: null,
   ...rest,
 });
 

@@ -8,7 +8,7 @@ import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
 import { formatGrams } from '../quantity/format-amount.ts';
 import { formatMeasure } from '../quantity/format-measure.ts';
-import { type Interval, scale } from '../quantity/interval.ts';
+import { exactly, type Interval, scale } from '../quantity/interval.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Region } from '../region/region.ts';
@@ -101,6 +101,8 @@ export interface CardInput {
   /** In whose words the cautions are said. */
   readonly region: Region;
   readonly countedOn: string;
+  /** What all of it weighed when it was cooked, g; null where nobody weighed it. */
+  readonly weighed: number | null;
 }
 
 /**
@@ -138,7 +140,8 @@ export function makeCard(input: CardInput): Card {
   const was = changed ? countVersion(asWritten, kitchen, counters) : null;
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
-  const cooked = cookedWeight(version, foodsByIdOf(version, kitchen), input.title);
+  const cooked =
+    input.weighed === null ? cookedWeight(version, foodsByIdOf(version, kitchen), input.title) : exactly(input.weighed);
   const sameSize = atSizeOf(asWritten, version);
   const whole = input.credit.whose !== 'other';
   const steps = stepsAsChanged(asWritten, version, input.swaps);

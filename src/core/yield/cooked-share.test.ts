@@ -28,6 +28,7 @@ describe('what a dish weighs cooked', () => {
   it('is said as what it is', () => {
     expect(servingWeightWords(310.2, null)).toBe('about 310 g');
     expect(servingWeightWords(310.2, { low: 256, high: 288 })).toBe('about 310 g raw, 260 to 290 g cooked (estimated)');
+    expect(servingWeightWords(310.2, { low: 270.4, high: 270.4 })).toBe('about 310 g raw, 270 g cooked (weighed)');
     expect(servingWeightWords(40, { low: 33, high: 36 })).toBe('about 40 g raw, about 35 g cooked (estimated)');
   });
 });

@@ -64,13 +64,14 @@ export function cookedWeight(version: Version, food: (id: string) => Food | null
 }
 
 /**
- * What a serving weighs, in words that say whether it is raw or cooked.
+ * What a serving weighs, in words that say whether it is raw or cooked. A cooked weight without any doubt was weighed.
  *
  * @example servingWeightWords(310, { low: 260, high: 285 }) // 'about 310 g raw, 260 to 285 g cooked (estimated)'
  */
 export function servingWeightWords(grams: number, cooked: Interval | null): string {
   const raw = `about ${Math.round(grams)} g`;
   if (cooked === null) return raw;
+  if (cooked.low === cooked.high) return `${raw} raw, ${Math.round(cooked.low)} g cooked (weighed)`;
   const step = cooked.high >= 100 ? 10 : 5;
   const near = (g: number): string => trimmed(Math.round(g / step) * step, 0);
   const [low, high] = [near(cooked.low), near(cooked.high)];

@@ -4,12 +4,14 @@ import { CardSchema } from '../../contract/card.ts';
 import type { Moved } from '../../contract/moved.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { type Card, makeCard } from '../../core/card/card.ts';
+import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { inUse, notFound } from '../../core/errors.ts';
 import { plainCounter } from '../../core/program/program.ts';
 import { programsInUse } from '../../core/table/table.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
+import { cooksOf } from './cook-shelf.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
 import { swapShelfOf } from './own-swap-shelf.ts';
 import { getRecipe } from './recipe-rows.ts';
@@ -51,6 +53,10 @@ export async function previewCard(s: Scope, versionId: string): Promise<Card> {
     system: table.household.system,
     region: table.household.region,
     countedOn: dayIn(table.household.zone, s.clock()),
+    weighed: learnedWeight(
+      (await cooksOf(s, recipe.id)).map((c) => ({ ...c, grams: c.out?.grams ?? null })),
+      version.id,
+    ),
   });
 }
 

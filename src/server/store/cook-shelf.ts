@@ -5,7 +5,7 @@ import { inUse, invalid } from '../../core/errors.ts';
 import { rowShelf } from './row-shelf.ts';
 import type { Scope } from './scope.ts';
 import { requireSame } from './shelf.ts';
-import { fromStored, toStored } from './stored.ts';
+import { fromStored, readable, toStored } from './stored.ts';
 
 /** Scales and sums are off by so much. */
 const OFF = 1e-6;
@@ -114,5 +114,18 @@ export async function boxesThere(s: Scope): Promise<(Box & { readonly revision: 
 
 /** The times that a recipe was cooked, the newest first. */
 export async function cooksOf(s: Scope, recipeId: string): Promise<(Cook & { readonly revision: number })[]> {
-  return (await COOKS.all(s, 'day desc, rowid desc')).filter((c) => c.recipeId === recipeId);
+  const rows = await s.db
+    .selectFrom('cook')
+    .selectAll()
+    .where('household_id', '=', s.householdId)
+    .where('recipe_id', '=', recipeId)
+    .where('removed_at', 'is', null)
+    .orderBy('day', 'desc')
+    .orderBy('id', 'desc')
+    .execute();
+  return readable(
+    rows,
+    (r) => `cook ${r.id}`,
+    (r) => ({ ...fromStored('cook', CookSchema, r.body), revision: r.revision }),
+  );
 }

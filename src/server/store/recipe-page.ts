@@ -1,11 +1,15 @@
 import type { RecipePage } from '../../contract/recipe.ts';
 import { cardLinksOf } from './cards.ts';
+import { cooksOf } from './cook-shelf.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';
 import { picturesOf } from './pictures.ts';
 import { getRecipe } from './recipe-rows.ts';
 import type { Scope } from './scope.ts';
 import { versionsOf } from './versions.ts';
+
+/** So many times that it was cooked are told. */
+const MOST_TIMES = 20;
 
 /** A recipe with all its versions, cards, and the recipes it takes from. @throws DomainError not-found */
 export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
@@ -21,6 +25,14 @@ export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
     inner: inner.map((version) => ({ version, title: titles.get(version.recipeId) ?? '' })),
     foods: [...(await foodsByRevision(s, refs)).values()],
     pictures: (await picturesOf(s, [id])).get(id) ?? [],
+    cooked: (await cooksOf(s, id)).slice(0, MOST_TIMES).map((c) => ({
+      id: c.id,
+      day: c.day,
+      fromId: c.fromId,
+      versionId: c.versionId,
+      grams: c.out?.grams ?? null,
+      note: c.note,
+    })),
   };
 }
 

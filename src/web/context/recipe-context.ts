@@ -1,10 +1,11 @@
 import { createContext, useContext, useMemo } from 'react';
 import type { RecipePage } from '../../contract/recipe.ts';
+import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { countVersion, type VersionCount } from '../../core/counting/count-version.ts';
 import { type StairPlace, stairPlace } from '../../core/counting/stair-words.ts';
 import { holdingTogether } from '../../core/dish/holds-together.ts';
 import type { Food } from '../../core/food/food.ts';
-import { type Interval, scale } from '../../core/quantity/interval.ts';
+import { exactly, type Interval, scale } from '../../core/quantity/interval.ts';
 import type { Kitchen } from '../../core/version/kitchen.ts';
 import { isLeftBehind } from '../../core/version/line-loss.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -39,7 +40,7 @@ export function useCount(version: Version): {
   /** What a serving weighs cooked, estimated; null where nothing is heated. */
   cooked: Interval | null;
 } {
-  const { kitchen, food, title } = useOpenRecipe();
+  const { kitchen, food, title, page } = useOpenRecipe();
   const eaters = useCounting();
   const { household } = useHousehold();
   return useMemo(() => {
@@ -55,7 +56,8 @@ export function useCount(version: Version): {
     const places = eaters.map((e) =>
       stairPlace(count.lines, e.counter, { servings: count.servings }, kept, household.system),
     );
-    const whole = cookedWeight(version, food, title);
+    const weighed = learnedWeight(page.cooked, version.id);
+    const whole = weighed === null ? cookedWeight(version, food, title) : exactly(weighed);
     return { count, places, eaters, cooked: whole === null ? null : scale(whole, 1 / count.servings) };
-  }, [version, kitchen, food, title, eaters, household.system]);
+  }, [version, kitchen, food, title, page.cooked, eaters, household.system]);
 }

@@ -91,7 +91,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'vessels':
     case 'cooks':
     case 'boxes':
-      await startingWith(`${home}/${kind}`);
+      await startingWith(`${home}/${kind}`, ...(kind === 'cooks' ? [addressOf(API.recipe, { h, id: '' })] : []));
       return;
     case 'barcodes':
       return;

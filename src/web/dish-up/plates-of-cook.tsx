@@ -34,7 +34,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: Pl
   return (
     <section aria-label="On the plates">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <h3 className="text-xl">On the plates</h3>
+        <h3 className="text-xl">On the plates, {UNIT_WORDS[out.by]}</h3>
         <button
           type="button"
           className="btn btn-small"
@@ -57,8 +57,11 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: Pl
               ? countShare(frozen, frozen.counters[0].key, share).nutrition.kcal.value
               : null;
           return (
-            <li key={p.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-rule border-b py-2">
-              <span className="min-w-28 flex-1">
+            <li
+              key={p.id}
+              className="grid grid-cols-[minmax(0,1fr)_5.5rem_5rem] items-center gap-x-3 border-rule border-b py-2"
+            >
+              <span>
                 {counter && <span className="mark mr-2">{counter.mark}</span>}
                 {p.name}
                 {kcal !== null && <span className="ml-2 text-sm text-soft">{Math.round(kcal)} kcal</span>}
@@ -78,10 +81,9 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: Pl
                   if (Math.abs(after - share) > 1e-9) set(p.id, after);
                 }}
               />
-              <span className="w-12 text-sm text-soft">{UNIT_WORDS[out.by]}</span>
-              <span className="w-20 text-right">
+              <span className="text-right">
                 {counted === null || share === 0 ? (
-                  <span className="text-soft">{share === 0 ? '' : 'not counted'}</span>
+                  <span className="text-soft">{share === 0 ? '' : '–'}</span>
                 ) : (
                   <PointsShown count={{ ...counted, complete: true }} />
                 )}
@@ -108,5 +110,5 @@ const amountTyped = (text: string): number | undefined => (text.trim() === '' ? 
 /** How much is on a plate: taken when the field is left. */
 function PlateAmount({ label, amount, onAmount }: PlateAmountProps) {
   const { field } = useTyped(amount === 0 ? '' : String(amount), amountTyped, onAmount);
-  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-24" {...field} />;
+  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-full" {...field} />;
 }

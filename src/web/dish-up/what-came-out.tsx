@@ -87,7 +87,7 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
           <>
             <NumberField label="the scale shows, g" className="w-36" value={gross} onValue={setGross} />
             <Picker
-              label="in"
+              label="in this pot"
               className="w-56"
               value={naming ? 'new' : vesselId}
               choices={[

@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { lastNote } from '../../core/cook/learned-weight.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { type OpenRecipe, RecipeContext } from '../context/recipe-context.ts';
@@ -47,6 +49,7 @@ export function RecipeLayout() {
     );
   }
   const { recipe } = open.page;
+  const note = lastNote(open.page.cooked);
   const questions = open.asWritten.lines.filter(isOpen).length;
   const current = STATIONS.findIndex((s) => `${location.pathname}/`.includes(`/${id}/${s.to}/`));
   return (
@@ -80,6 +83,11 @@ export function RecipeLayout() {
                 .join(' · ')}
             </p>
           </div>
+          {note !== null && (
+            <p className="no-print mt-1 text-mustard">
+              Last time, {formatDay(note.day)}: {note.note}
+            </p>
+          )}
           <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-4">
             {STATIONS.map((s, i) => (
               <NavLink

@@ -1,0 +1,144 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { choose, expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
+import { brokenWords, smallTargets } from '../support/screen-checks.ts';
+import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
+
+let imbiss: SharedImbiss;
+beforeAll(async () => {
+  imbiss = await sharedImbiss('dish-up');
+});
+afterAll(() => imbiss.stop());
+
+describe('from the pot to the last box', () => {
+  it('is one journey: weighed, on plates, in five boxes, corrected, and each box taken by one', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true });
+    const { page, errors } = await openPage(context);
+    const { rows } = await (await fetch(`${imbiss.api}/recipes?q=goulash&limit=5`)).json();
+    const recipe = rows[0].id as string;
+    const at = `${imbiss.home}/recipes/${recipe}`;
+    const boxes = async () => (await fetch(`${imbiss.api}/boxes`)).json();
+
+    // What the scale says without the pot; a pot that is lighter than empty is none, and nothing is lost.
+    await page.goto(at);
+    await page.goto(`${at}/dish-up`);
+    await expectAccessible(page, 'before it was made');
+    await page.getByRole('button', { name: 'I made it today' }).click();
+    await page.getByLabel('the scale shows, g').fill('900');
+    await choose(page, 'in this pot', 'another pot or dish');
+    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await page.getByText('Give it a name, and what it weighs empty').waitFor();
+    await page.getByLabel('what it is called').fill('the blue pot');
+    await page.getByLabel('empty, g').fill('1230');
+    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await page.getByRole('button', { name: 'Dish it up' }).click();
+    await page.getByText('lighter than when it is empty').waitFor();
+    await page.getByLabel('the scale shows, g').fill('3450');
+    await page.getByText('2220 g in it').waitFor();
+    await page.getByRole('button', { name: 'Dish it up' }).click();
+    await page.getByText('2220 g still in the pot.').waitFor();
+
+    // Two eat at once; the others get boxes. More than there is fits into no box.
+    await page.getByLabel('Runa, g').fill('370');
+    await page.keyboard.press('Enter');
+    await page.getByText(/^Up to \d+ g it stays \d+\.$/).waitFor();
+    await page.getByText('1850 g still in the pot.').waitFor();
+    await page.getByLabel('boxes', { exact: true }).fill('7');
+    await page.getByRole('button', { name: 'Pack the boxes' }).click();
+    await page.getByText('Plates and boxes take more than came out.').waitFor();
+    await page.getByLabel('boxes', { exact: true }).fill('4');
+    await page.getByRole('button', { name: 'Pack the boxes' }).click();
+    await page.getByText('4 boxes are packed.').waitFor();
+    await page.getByLabel('boxes', { exact: true }).fill('1');
+    await choose(page, 'for', 'Milena');
+    await page.getByRole('radio', { name: 'the freezer' }).click();
+    await page.getByRole('button', { name: 'Pack a box' }).click();
+    await page.getByText('Nothing is left in the pot.').waitFor();
+    await expectAccessible(page, 'dished up');
+    const packed = await boxes();
+    expect(packed).toHaveLength(5);
+    const shares = packed.reduce((sum: number, b: { share: number }) => sum + b.share, 0);
+    expect(Math.abs(shares + 370 / 2220 - 1)).toBeLessThan(1e-9);
+
+    // The next morning: there was more butter in it. It is counted at once, and the boxes with it.
+    const rawOf = async () => (await boxes()).map((b: { counts: { raw: number }[] }) => b.counts[0]!.raw);
+    const before = await rawOf();
+    await page.getByRole('button', { name: 'I made it, this was different' }).click();
+    await page.getByText('Write each line as it really was.').waitFor();
+    await page.getByLabel('Something that went in besides').fill('120 g butter');
+    await page.keyboard.press('Enter');
+    await page.getByText('What went into it was changed since it was counted.').waitFor();
+    await page.getByRole('button', { name: 'Count it anew' }).click();
+    await page.getByRole('button', { name: 'Count the 5 that are there anew' }).click();
+    await expect.poll(async () => (await rawOf())[0]! - before[0]!).toBeGreaterThan(1);
+    await page.getByLabel('For the next time').fill('less paprika');
+    await page.getByLabel('the scale shows, g').focus();
+    const note = async () => (await (await fetch(`${imbiss.api}/cooks?recipe=${recipe}`)).json())[0].note;
+    await expect.poll(note).toBe('less paprika');
+    await page.goto(at);
+    await page.getByText(/^Last time, .*: less paprika$/).waitFor();
+
+    // Fridge and freezer: a box that two take is had by one, and the other is told.
+    const phone = await imbiss.browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      isMobile: true,
+    });
+    const other = await openPage(phone);
+    await other.page.goto(`${imbiss.home}/pantry/boxes`);
+    await page.goto(`${imbiss.home}/pantry/boxes`);
+    await page.getByRole('heading', { name: 'In the freezer' }).waitFor();
+    await expectAccessible(page, 'boxes');
+    await phone.setOffline(true);
+    const first = (p: typeof page) => p.getByRole('region', { name: 'In the fridge' }).getByRole('listitem').first();
+    await first(other.page).getByRole('button', { name: 'Take it' }).click();
+    await first(other.page).getByRole('button', { name: 'Tomas' }).click();
+    await first(page).getByRole('button', { name: 'Take it' }).click();
+    await first(page).getByRole('button', { name: 'Runa' }).click();
+    await expect.poll(async () => (await boxes()).filter((b: { taken: unknown }) => b.taken !== null).length).toBe(1);
+    await phone.setOffline(false);
+    await other.page.getByText(/taken/i).first().waitFor();
+    const had = (await boxes()).find((b: { taken: unknown }) => b.taken !== null);
+    expect(had.taken.eaterId).toMatch(/runa$/);
+    await phone.close();
+
+    // To the last one, with how it had kept; the way back puts one in its place again.
+    await page.bringToFront();
+    for (let left = 3; left > 0; left--) {
+      await first(page).getByRole('button', { name: 'Take it' }).click();
+      await first(page).getByRole('button', { name: 'Tomas' }).click();
+      await expect
+        .poll(async () => (await boxes()).filter((b: { taken: unknown }) => b.taken === null).length)
+        .toBe(left);
+    }
+    await page.getByRole('region', { name: 'In the freezer' }).getByRole('button', { name: 'Take it' }).click();
+    await page.getByText('No box is there.').waitFor();
+    await page
+      .getByRole('combobox', { name: /^How had/ })
+      .first()
+      .click();
+    await page.getByRole('option', { name: 'better' }).click();
+    await page.getByRole('button', { name: 'Put it back' }).first().click();
+    await page.getByRole('button', { name: 'Take it' }).waitFor();
+
+    for (const url of [`${at}/dish-up`, `${imbiss.home}/pantry/boxes`]) {
+      await page.goto(url);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForLoadState('networkidle');
+      for (const [width, height] of [
+        [390, 844],
+        [820, 1180],
+        [1920, 1080],
+      ] as const) {
+        await page.setViewportSize({ width, height });
+        await expectNoSideways(page, `${url}, ${width}`);
+        expect(await smallTargets(page), `${url}, ${width}: small`).toEqual([]);
+        expect(await brokenWords(page), `${url}, ${width}: broken`).toEqual([]);
+      }
+      await page.emulateMedia({ colorScheme: 'dark' });
+      await expectContrast(page, `${url}, dark`);
+      await page.emulateMedia({ colorScheme: 'light' });
+    }
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+});
