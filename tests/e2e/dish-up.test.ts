@@ -96,7 +96,9 @@ describe('from the pot to the last box', () => {
     await first(page).getByRole('button', { name: 'Runa' }).click();
     await expect.poll(async () => (await boxes()).filter((b: { taken: unknown }) => b.taken !== null).length).toBe(1);
     await phone.setOffline(false);
-    await other.page.getByText(/taken/i).first().waitFor();
+    await other.page.getByText('who took it: here Tomas, there Runa').waitFor();
+    await other.page.getByRole('button', { name: 'The other holds' }).click();
+    await other.page.getByText('who took it').waitFor({ state: 'detached' });
     const had = (await boxes()).find((b: { taken: unknown }) => b.taken !== null);
     expect(had.taken.eaterId).toMatch(/runa$/);
     await phone.close();

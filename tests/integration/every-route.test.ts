@@ -312,7 +312,7 @@ describe('every route of the table', () => {
           kept: null,
         },
         path: ['taken'],
-        after: { eaterId: 'demo-eater-runa', at: '2026-11-28T11:00:00Z' },
+        after: { eaterId: 'demo-eater-runa', name: 'Runa', at: '2026-11-28T11:00:00Z' },
       },
       verdicts: {
         id: `${written.id}~demo-eater-runa`,

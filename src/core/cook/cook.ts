@@ -70,7 +70,7 @@ export interface Box {
   readonly kcal: number | null;
   readonly protein: number | null;
   /** Who took it, and when; null while it is there. */
-  readonly taken: { readonly eaterId: string | null; readonly at: string } | null;
+  readonly taken: { readonly eaterId: string | null; readonly name: string; readonly at: string } | null;
   /** How it had kept; null where nobody said. */
   readonly kept: HowKept | null;
 }

@@ -255,7 +255,7 @@ export const BOX_KIND = fieldKind<Box>(
       keepUntil: 'until when it keeps',
       kept: 'how it had kept',
     }),
-    say: (path, v) => (path[0] === 'taken' ? (v === null ? 'still there' : 'taken') : null),
+    say: (path, v) => (path[0] !== 'taken' ? null : v === null ? 'still there' : (v as { readonly name: string }).name),
   },
 );
 

@@ -142,7 +142,7 @@ export function PackBoxes(props: PackBoxesProps) {
                 <span className="block text-sm text-soft">
                   {b.taken === null
                     ? `in ${PLACE_WORDS[b.place]}, until ${formatDay(b.keepUntil)}`
-                    : `taken by ${nameOf(b.taken.eaterId)}`}
+                    : `taken by ${b.taken.name}`}
                 </span>
               </span>
               <span className="flex gap-3">

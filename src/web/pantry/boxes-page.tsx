@@ -25,7 +25,7 @@ export function BoxesPage() {
   const taken = rows.filter((b) => b.taken !== null).toSorted((a, b) => b.taken!.at.localeCompare(a.taken!.at));
   const nameOf = (id: string | null): string => eaters.find((e) => e.id === id)?.name ?? 'anybody';
   const take = async (box: Row<Box>, eaterId: string | null) => {
-    const after = { eaterId, at: new Date().toISOString() };
+    const after = { eaterId, name: nameOf(eaterId), at: new Date().toISOString() };
     const back = await change(box.id, box, { ...box, taken: after }, `Take ${box.title}`);
     sayDone(`${nameOf(eaterId)} has ${box.title}.`, back);
   };
@@ -66,7 +66,7 @@ export function BoxesPage() {
                 <span className="min-w-[min(14rem,100%)] flex-1">
                   {b.title}
                   <span className="block text-sm text-soft">
-                    {nameOf(b.taken!.eaterId)}, {formatDay(b.taken!.at.slice(0, 10))}
+                    {b.taken!.name}, {formatDay(b.taken!.at.slice(0, 10))}
                   </span>
                 </span>
                 <Picker
