@@ -161,6 +161,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('./dish-up/dish-up-page.tsx')).DishUpPage }),
               },
               {
+                path: 'dish-up/labels',
+                lazy: async () => ({ Component: (await import('./dish-up/labels-page.tsx')).LabelsPage }),
+              },
+              {
                 path: 'pass-on',
                 lazy: async () => ({ Component: (await import('./pass-on/pass-on-page.tsx')).PassOnPage }),
               },

@@ -49,11 +49,20 @@ describe('from the pot to the last box', () => {
     await page.getByRole('button', { name: 'Pack the boxes' }).click();
     await page.getByText('4 boxes are packed.').waitFor();
     await page.getByLabel('boxes', { exact: true }).fill('1');
-    await choose(page, 'for', 'Milena');
+    await choose(page, 'whose', 'Milena');
     await page.getByRole('radio', { name: 'the freezer' }).click();
     await page.getByRole('button', { name: 'Pack a box' }).click();
     await page.getByText('Nothing is left in the pot.').waitFor();
+    await page.getByLabel('so that it counts').fill('4');
+    await page.getByRole('button', { name: /^\d+ g for Runa: 4$/ }).waitFor();
     await expectAccessible(page, 'dished up');
+    await page.getByRole('link', { name: 'Labels to print' }).click();
+    await page
+      .getByText(/^Packed .*, eat by/)
+      .first()
+      .waitFor();
+    await expectAccessible(page, 'labels');
+    await page.goBack();
     const packed = await boxes();
     expect(packed).toHaveLength(5);
     const shares = packed.reduce((sum: number, b: { share: number }) => sum + b.share, 0);

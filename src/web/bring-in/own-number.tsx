@@ -64,7 +64,7 @@ export function OwnNumber({ count }: { readonly count: VersionCount }) {
   };
   return (
     <details className="mt-2">
-      <summary className="cursor-pointer py-2.5 underline decoration-rule underline-offset-4">
+      <summary className="cursor-pointer py-3 underline decoration-rule underline-offset-4">
         {count.hasServings
           ? 'I was told another number for a serving of this'
           : 'I was told another number for this dish'}

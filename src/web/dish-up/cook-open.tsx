@@ -8,6 +8,7 @@ import { takenWords } from '../../core/cook/outcome-words.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
+import { TakeFromStock } from '../components/take-from-stock.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
 import { type Row, useDocument } from '../saving/use-document.ts';
@@ -181,6 +182,9 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
           />
         </label>
         {told !== null && <p className="note">{told}</p>}
+        <p>
+          <TakeFromStock versionId={version.id} />
+        </p>
         <p className="text-sm text-soft">
           Chill what is kept within 2 hours. Reheat to 165 °F (74 °C). What is carried needs a cold pack (USDA FSIS).
         </p>

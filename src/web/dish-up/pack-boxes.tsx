@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { boxCounts } from '../../core/cook/box-of.ts';
 import { BOX_PLACES, type Box, type BoxPlace, type Cook } from '../../core/cook/cook.ts';
@@ -100,7 +101,7 @@ export function PackBoxes(props: PackBoxesProps) {
               onValue={setEach}
             />
             <Picker
-              label="for"
+              label="whose"
               className="w-44"
               value={eaterId}
               choices={[
@@ -132,6 +133,13 @@ export function PackBoxes(props: PackBoxesProps) {
         </>
       ) : (
         <p className="text-soft">Nothing is left to pack.</p>
+      )}
+      {boxes.some((b) => b.taken === null) && (
+        <p className="mt-3">
+          <Link className="btn btn-small" to={`labels?cook=${cook.id}`}>
+            Labels to print
+          </Link>
+        </p>
       )}
       {boxes.length > 0 && (
         <ul className="mt-3 border-rule border-t">

@@ -9,6 +9,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { numberTyped } from '../kit/number-typed.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { useTyped } from '../kit/use-typed.ts';
+import { AimFor } from './aim-for.tsx';
 
 interface PlatesOfCookProps {
   readonly cook: Cook;
@@ -92,6 +93,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: Pl
           );
         })}
       </ul>
+      <AimFor cook={cook} frozen={frozen} out={out} free={free} onPlate={set} />
       {free > 1e-6 && <p className="mt-1 text-sm text-soft">{takenWords(out, free)} left to share.</p>}
     </section>
   );

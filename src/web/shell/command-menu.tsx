@@ -39,6 +39,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           <Command.Item onSelect={() => go('recipes/feasts')}>Feasts</Command.Item>
           <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
           <Command.Item onSelect={() => go('pantry/stock')}>In the house</Command.Item>
+          <Command.Item onSelect={() => go('pantry/boxes')}>Boxes in the fridge and the freezer</Command.Item>
           <Command.Item onSelect={() => go('pantry/swaps')}>Swaps</Command.Item>
           <Command.Item onSelect={() => go('pantry/plate')}>A plate</Command.Item>
           <Command.Item onSelect={() => go('pantry/compare')}>Two foods side by side</Command.Item>
@@ -63,6 +64,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
             Programs: their rules and what they do not count
           </Command.Item>
           <Command.Item onSelect={() => go('programs/compare')}>Two programs side by side</Command.Item>
+          <Command.Item onSelect={() => go('programs/moved')}>What changes have moved</Command.Item>
           <Command.Item onSelect={() => go('bring-in')}>Bring in a recipe</Command.Item>
           <Command.Item
             onSelect={() => {
