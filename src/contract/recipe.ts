@@ -104,7 +104,14 @@ export const RecipePageSchema = z.object({
   versions: z.array(VersionSchema),
   cards: z.array(CardLinkSchema),
   /** Versions of other recipes that its lines take from. */
-  inner: z.array(z.object({ version: VersionSchema, title: z.string() })),
+  inner: z.array(
+    z.object({
+      version: VersionSchema,
+      title: z.string(),
+      /** What all of it weighed when it was cooked the last time, g; null where nobody weighed it. */
+      weighed: z.number().nullable(),
+    }),
+  ),
   /** The foods of all its lines, in the revisions that they name. */
   foods: z.array(FoodSchema),
   pictures: z.array(PictureSchema),

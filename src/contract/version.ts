@@ -32,7 +32,12 @@ export const WeightSchema: z.ZodType<Weight> = schemaOf<Weight>()(
 const LineFoodSchema = schemaOf<LineFood>()(
   z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('food'), foodId: Id, revision: z.int().min(1) }),
-    z.object({ kind: z.literal('recipe'), recipeId: Id, versionId: Id }),
+    z.object({
+      kind: z.literal('recipe'),
+      recipeId: Id,
+      versionId: Id,
+      cooked: z.number().gt(0).max(200_000).optional(),
+    }),
     z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
     z.object({ kind: z.literal('open') }),
   ]),

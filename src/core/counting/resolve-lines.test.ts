@@ -32,6 +32,22 @@ describe('a recipe inside another', () => {
     expect(counted.raw).toBeCloseTo(inner.raw, 9);
     expect(counted.lines).toHaveLength(1);
   });
+  it('counts a weight of it cooked as a share of what came out of the pot, under every method', () => {
+    // By hand: of 250 g that came out, 50 g are a fifth of all that went in, whatever that weighed.
+    const cooked: Line = {
+      ...take(50, sauce),
+      food: { kind: 'recipe', recipeId: sauce.recipeId, versionId: sauce.id, cooked: 250 },
+    };
+    const outer: Version = { ...readVersion([]), lines: [cooked], servings: 1 };
+    for (const by of ['ingredients', 'serving'] as const) {
+      const counter = plainCounter({ ...sample('LE'), by });
+      const whole = countVersion({ ...sauce, servings: 1 }, kitchenOf(), [counter]).counts[0]!;
+      const part = countVersion(outer, kitchenOf(sauce), [counter]);
+      expect(part.counts[0]!.raw).toBeCloseTo(whole.raw / 5, 9);
+      // The dish that it goes into weighs what was weighed.
+      expect(part.servingGrams).toBeCloseTo(50, 9);
+    }
+  });
   it('changes with it', () => {
     const outer: Version = { ...readVersion([]), lines: [take(100, sauce)], servings: 1 };
     const lean = { ...sauce, lines: readVersion(['200 ml skim milk', '100 g cheddar']).lines };

@@ -65,7 +65,8 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return { ...none, open: true };
     const whole = resolveWhole(inner, kitchen, path, known);
     if (whole.total <= 0) return { ...none, open: true };
-    const share = wholeShare(line, inner) ?? grams / whole.total;
+    // Grams of it cooked are a share of what came out of the pot, and no weight of what went in.
+    const share = wholeShare(line, inner) ?? grams / (line.food.cooked ?? whole.total);
     return {
       ...base,
       parts: whole.parts.map((p) => ({

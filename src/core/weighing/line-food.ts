@@ -1,8 +1,16 @@
 /** What a line was read as. */
 export type LineFood =
   | { readonly kind: 'food'; readonly foodId: string; readonly revision: number }
-  /** An amount of another recipe; its version is fixed until the cook takes a newer one. */
-  | { readonly kind: 'recipe'; readonly recipeId: string; readonly versionId: string }
+  /**
+   * An amount of another recipe; its version is fixed until the cook takes a newer one. With `cooked`, what all of it
+   * weighed when it came out of the pot, g: the line's weight is then of it cooked, and else of what went into the pot.
+   */
+  | {
+      readonly kind: 'recipe';
+      readonly recipeId: string;
+      readonly versionId: string;
+      readonly cooked?: number | undefined;
+    }
   /** Water, salt, "to taste": nothing to count, and the words why. */
   | { readonly kind: 'nothing'; readonly why: string }
   /** An open question: the cook has to say. */

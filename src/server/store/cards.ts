@@ -11,7 +11,7 @@ import { plainCounter } from '../../core/program/program.ts';
 import { programsInUse } from '../../core/table/table.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
-import { cooksOf } from './cook-shelf.ts';
+import { cookedOnce } from './cook-shelf.ts';
 import { innerVersions, kitchenFor } from './kitchen.ts';
 import { swapShelfOf } from './own-swap-shelf.ts';
 import { getRecipe } from './recipe-rows.ts';
@@ -53,10 +53,7 @@ export async function previewCard(s: Scope, versionId: string): Promise<Card> {
     system: table.household.system,
     region: table.household.region,
     countedOn: dayIn(table.household.zone, s.clock()),
-    weighed: learnedWeight(
-      (await cooksOf(s, recipe.id)).map((c) => ({ ...c, grams: c.out?.grams ?? null })),
-      version.id,
-    ),
+    weighed: learnedWeight(await cookedOnce(s, recipe.id), version.id),
   });
 }
 

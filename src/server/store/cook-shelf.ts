@@ -1,5 +1,6 @@
 import { BoxSchema, CookSchema, VesselSchema } from '../../contract/cook.ts';
 import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
+import type { CookedOnce } from '../../core/cook/learned-weight.ts';
 import { BOX_KIND, COOK_KIND, VESSEL_KIND } from '../../core/documents/document-kinds.ts';
 import { inUse, invalid } from '../../core/errors.ts';
 import { rowShelf } from './row-shelf.ts';
@@ -129,3 +130,14 @@ export async function cooksOf(s: Scope, recipeId: string): Promise<(Cook & { rea
     (r) => ({ ...fromStored('cook', CookSchema, r.body), revision: r.revision }),
   );
 }
+
+/** The same, as a page tells of it, without what each was counted from. */
+export const cookedOnce = async (s: Scope, recipeId: string): Promise<CookedOnce[]> =>
+  (await cooksOf(s, recipeId)).map(({ id, day, fromId, versionId, out, note }) => ({
+    id,
+    day,
+    fromId,
+    versionId,
+    grams: out?.grams ?? null,
+    note,
+  }));

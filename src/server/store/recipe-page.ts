@@ -1,6 +1,7 @@
 import type { RecipePage } from '../../contract/recipe.ts';
+import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { cardLinksOf } from './cards.ts';
-import { cooksOf } from './cook-shelf.ts';
+import { cookedOnce } from './cook-shelf.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';
 import { picturesOf } from './pictures.ts';
@@ -22,17 +23,16 @@ export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
     recipe,
     versions,
     cards: await cardLinksOf(s, id),
-    inner: inner.map((version) => ({ version, title: titles.get(version.recipeId) ?? '' })),
+    inner: await Promise.all(
+      inner.map(async (version) => ({
+        version,
+        title: titles.get(version.recipeId) ?? '',
+        weighed: learnedWeight(await cookedOnce(s, version.recipeId), version.id),
+      })),
+    ),
     foods: [...(await foodsByRevision(s, refs)).values()],
     pictures: (await picturesOf(s, [id])).get(id) ?? [],
-    cooked: (await cooksOf(s, id)).slice(0, MOST_TIMES).map((c) => ({
-      id: c.id,
-      day: c.day,
-      fromId: c.fromId,
-      versionId: c.versionId,
-      grams: c.out?.grams ?? null,
-      note: c.note,
-    })),
+    cooked: (await cookedOnce(s, id)).slice(0, MOST_TIMES),
   };
 }
 

@@ -7,6 +7,7 @@ import { TECHNIQUE_SAID, whyPart } from '../../core/dish/part-words.ts';
 import { useOfLine } from '../../core/dish/technique.ts';
 import { ROLES, type Role } from '../../core/food/food.ts';
 import { gainWords } from '../../core/program/format-points.ts';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { applySwap } from '../../core/swap/apply-swap.ts';
 import { departureOfSwap } from '../../core/swap/departure-of-swap.ts';
 import { departureSaid } from '../../core/swap/departure-words.ts';
@@ -42,6 +43,8 @@ export interface LineMenuActions {
   readonly points: (line: Line) => void;
   /** Says what of it is not eaten. */
   readonly loss: (line: Line) => void;
+  /** Says that the line's weight is of another recipe cooked, of which all weighed so many grams; null for raw. */
+  readonly cooked: (line: Line, grams: number | null) => void;
   readonly keep: (line: Line) => void;
   readonly leaveOut: (line: Line) => void;
   /** Puts the line back as it was. */
@@ -237,7 +240,9 @@ interface MoreOfLineProps extends Pick<LineMenuProps, 'line' | 'canRestore' | 'c
 
 /** What is seldom said of a line: its part, what a step does with it, what is not eaten, a swap of one's own. */
 function MoreOfLine({ line, version, canKeepAsSwap, actions, role, inside, onBack }: MoreOfLineProps) {
-  const { food, title } = useOpenRecipe();
+  const { food, title, page } = useOpenRecipe();
+  const takenFrom = line.food.kind === 'recipe' ? line.food.versionId : null;
+  const weighed = page.inner.find((i) => i.version.id === takenFrom)?.weighed;
   return (
     <>
       <MenuBack onBack={onBack} />
@@ -263,6 +268,19 @@ function MoreOfLine({ line, version, canKeepAsSwap, actions, role, inside, onBac
         <span className="block">Not all of it is eaten</span>
         {line.loss && <span className="block text-soft text-sm">{lossWords(line.loss)}</span>}
       </DropdownMenu.Item>
+      {line.food.kind === 'recipe' && weighed != null && (
+        <DropdownMenu.Item
+          className="menu-item"
+          onSelect={() =>
+            actions.cooked(line, line.food.kind === 'recipe' && line.food.cooked === undefined ? weighed : null)
+          }
+        >
+          <span className="block">
+            {line.food.cooked === undefined ? 'Its weight is of it cooked' : 'Its weight is of it raw'}
+          </span>
+          <span className="block text-soft text-sm">All of it came out as {formatGrams(weighed)}</span>
+        </DropdownMenu.Item>
+      )}
       {canKeepAsSwap && (
         <DropdownMenu.Item className="menu-item" onSelect={() => actions.keepAsSwap(line)}>
           Keep this change as a swap

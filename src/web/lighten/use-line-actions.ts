@@ -80,6 +80,12 @@ export function useLineActions({ editor, version, pairs, drafts, onTyped, move }
     technique: (line, technique) =>
       change(line, { ...line, technique }, `${line.item}: a step ${TECHNIQUE_SAID[technique]}`),
     role: (line, role) => change(line, { ...line, role, roleSaid: true }, `${line.item} is here for ${role}`),
+    cooked: (line, grams) => {
+      if (line.food.kind !== 'recipe') return;
+      const { cooked: _, ...raw } = line.food;
+      const food = grams === null ? raw : { ...raw, cooked: grams };
+      change(line, { ...line, food }, `${line.item} is weighed ${grams === null ? 'raw' : 'cooked'}`);
+    },
     keep: (line) =>
       change(line, { ...line, kept: !line.kept }, line.kept ? `Let go of ${line.item}` : `Keep ${line.item}`),
     leaveOut: (line) =>
