@@ -140,8 +140,8 @@ export function ReadPage() {
             <Link to={`lighten${to}`} className="btn btn-main px-3">
               Lighten
             </Link>
-            <Link to={`pass-on?version=${version.id}`} className="btn px-3">
-              Pass on
+            <Link to={`dish-up?version=${version.id}`} className="btn px-3">
+              Made it
             </Link>
           </FootBar>
         }
@@ -149,6 +149,9 @@ export function ReadPage() {
         <p className="no-print mt-3 grid gap-2 max-desk:hidden">
           <Link to={`lighten${to}`} className="btn btn-main">
             {isLighter ? 'Go on lightening' : 'Lighten it'}
+          </Link>
+          <Link to={`dish-up?version=${version.id}`} className="btn">
+            I made it
           </Link>
           <Link to={`pass-on?version=${version.id}`} className="btn">
             Pass it on
