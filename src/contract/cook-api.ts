@@ -15,7 +15,8 @@ export const COOK_API = {
   boxes: route({
     method: 'GET',
     path: '/households/:h/boxes',
-    says: 'The boxes that are there, and those that were taken in the last weeks, the first to be eaten first.',
+    says: 'The boxes that are there, and those that were taken in the last weeks, the first to be eaten first; of one recipe all that ever were.',
+    query: z.object({ recipe: Id.optional() }),
     answer: BoxesSchema,
   }),
   vessels: route({

@@ -145,7 +145,7 @@ describe('every route of the table', () => {
     await answerOf(DRIFT_API.putAside, { ...at, id: causes[0]!.id, body: { aside: true } });
     await answerOf(API.observations, at);
     await answerOf(COOK_API.cooks, { ...at, query: { recipe: written.recipeId } });
-    await answerOf(COOK_API.boxes, at);
+    await answerOf(COOK_API.boxes, { ...at, query: {} });
     await answerOf(COOK_API.vessels, at);
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };

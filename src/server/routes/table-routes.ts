@@ -17,7 +17,7 @@ export function tableRoutes(api: Router): void {
   serve(api, DRIFT_API.putAside, ({ store, params, body }) => store.drift.putAside(params.id, body.aside));
   serve(api, DRIFT_API.outdatedLines, ({ store, params }) => store.drift.outdatedLines(params.id));
   serve(api, COOK_API.cooks, ({ store, query }) => store.cooks(query.recipe));
-  serve(api, COOK_API.boxes, ({ store }) => store.boxes());
+  serve(api, COOK_API.boxes, ({ store, query }) => store.boxes(query.recipe));
   serve(api, COOK_API.vessels, ({ store }) => store.vessels());
   serve(api, API.verdicts, ({ store }) => store.verdicts.list());
   serve(api, API.putVerdict, ({ store, body }) => store.verdicts.put(body));

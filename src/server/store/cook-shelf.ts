@@ -106,10 +106,14 @@ async function boxed(s: Scope, cookId: string, but: string | null): Promise<numb
 /** So long a box that was taken is still told of: how it had kept can be said. */
 const TOLD_DAYS = 21;
 
-/** The boxes that are there, and those taken lately, the first to be eaten first. */
-export async function boxesThere(s: Scope): Promise<(Box & { readonly revision: number })[]> {
+/** The boxes that are there, and those taken lately, the first to be eaten first; of one recipe all that ever were. */
+export async function boxesThere(
+  s: Scope,
+  recipeId: string | undefined,
+): Promise<(Box & { readonly revision: number })[]> {
   const since = new Date(s.clock().getTime() - TOLD_DAYS * 86_400_000).toISOString();
   const all = await BOXES.all(s, 'keep_until, rowid');
+  if (recipeId !== undefined) return all.filter((b) => b.recipeId === recipeId);
   return all.filter((b) => b.taken === null || b.taken.at >= since);
 }
 

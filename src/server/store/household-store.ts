@@ -136,7 +136,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     },
     observations: () => OBSERVATIONS.all(s, 'rowid'),
     cooks: (recipeId: string) => cooksOf(s, recipeId),
-    boxes: () => boxesThere(s),
+    boxes: (recipeId: string | undefined) => boxesThere(s, recipeId),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),
     swaps: () => ownSwapsOf(s),
     verdicts: {

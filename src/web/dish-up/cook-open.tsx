@@ -4,6 +4,7 @@ import type { Cook } from '../../core/cook/cook.ts';
 import { countShare, wholeOf } from '../../core/cook/count-share.ts';
 import { freeze } from '../../core/cook/freeze.ts';
 import { keepsTooLong } from '../../core/cook/keep-until.ts';
+import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { takenWords } from '../../core/cook/outcome-words.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
@@ -133,6 +134,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
               servings={count.servings}
               left={left}
               boxes={boxes}
+              learnt={learntDaysWords(cooks.boxes)}
               foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
               onPack={cooks.pack}
               onUnpack={cooks.unpack}

@@ -26,6 +26,8 @@ interface PackBoxesProps {
   /** The share that is still in the pot. */
   readonly left: number;
   readonly boxes: readonly Row<Box>[];
+  /** What was learnt of how boxes of it had kept; null where too few have said. */
+  readonly learnt: string | null;
   readonly foods: readonly Food[];
   readonly onPack: (boxes: readonly Box[]) => Promise<void>;
   readonly onUnpack: (box: Row<Box>) => Promise<void>;
@@ -41,7 +43,7 @@ const MOST_BOXES = 40;
 
 /** What goes into boxes for the coming days: how many, how much, whose, and where they stand. */
 export function PackBoxes(props: PackBoxesProps) {
-  const { cook, frozen, out, title, servings, left, boxes, foods, onPack, onUnpack } = props;
+  const { cook, frozen, out, title, servings, left, boxes, learnt, foods, onPack, onUnpack } = props;
   const { eaters } = useHousehold();
   const portion = Math.min(left, 1 / Math.max(1, servings));
   const usual = Number((portion * out.amount).toFixed(out.by === 'grams' ? 0 : 2));
@@ -118,7 +120,7 @@ export function PackBoxes(props: PackBoxesProps) {
             />
           </div>
           <p className="mt-1 text-sm text-soft">
-            {limit.words} ({limit.source})
+            {limit.words} ({limit.source}){learnt !== null && place === 'fridge' && ` By your own boxes: ${learnt}`}
           </p>
           {wrong.length > 0 && (
             <ul className="note mt-2" role="alert">

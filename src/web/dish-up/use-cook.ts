@@ -24,7 +24,7 @@ export function useCooks(recipeId: string) {
   const h = household.id;
   const { data: listed = NO_COOKS, isLoading } = useAnswer(COOK_API.cooks, { h, query: { recipe: recipeId } });
   const cooks = useRows(h, 'cooks', listed, idOfKept);
-  const { data: boxesListed = NO_BOXES } = useAnswer(COOK_API.boxes, { h });
+  const { data: boxesListed = NO_BOXES } = useAnswer(COOK_API.boxes, { h, query: { recipe: recipeId } });
   const boxes = useRows(h, 'boxes', boxesListed, idOfKept);
   const { data: vesselsListed = NO_VESSELS } = useAnswer(COOK_API.vessels, { h });
   const vessels = useRows(h, 'vessels', vesselsListed, idOfKept);
@@ -42,7 +42,7 @@ export function useCooks(recipeId: string) {
   return {
     isLoading,
     cooks: own,
-    boxes: boxes.rows,
+    boxes: boxes.rows.filter((b) => b.recipeId === recipeId),
     vessels: vessels.rows,
     begin: (of: Version, day: string): Promise<void> => {
       const id = uuid();

@@ -19,7 +19,7 @@ const dayOf = (at: Date): string => at.toISOString().slice(0, 10);
 /** Fridge and freezer: what is there, whose, and until when; a box is taken by one tap. */
 export function BoxesPage() {
   const { household, eaters } = useHousehold();
-  const { data, isLoading } = useAnswer(COOK_API.boxes, { h: household.id }, { revalidateOnFocus: true });
+  const { data, isLoading } = useAnswer(COOK_API.boxes, { h: household.id, query: {} }, { revalidateOnFocus: true });
   const { rows, change } = useRows(household.id, 'boxes', data ?? NOTHING_THERE, idOfBox);
   const there = rows.filter((b) => b.taken === null).toSorted((a, b) => a.keepUntil.localeCompare(b.keepUntil));
   const taken = rows.filter((b) => b.taken !== null).toSorted((a, b) => b.taken!.at.localeCompare(a.taken!.at));
