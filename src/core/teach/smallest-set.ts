@@ -15,10 +15,18 @@ function subsetsBySize<T>(all: readonly T[]): T[][] {
 }
 
 /** A rule that would do, and the nutrients that it needs. */
-export interface RuleExplanation {
+interface RuleThatDoes {
   readonly nutrients: readonly Nutrient[];
   readonly rule: Rule;
 }
+
+/** The rule that explains a table best, and others of as few nutrients that would do as well. */
+export interface RuleExplanation extends RuleThatDoes {
+  readonly others: readonly RuleThatDoes[];
+}
+
+/** More than these nobody looks through. */
+const MOST_OTHERS = 5;
 
 /**
  * The fewest nutrients with which a rule fits: an explanation, and no proof, for others may count as well. Of several
@@ -38,15 +46,20 @@ export function smallestExplanation(
   const plain = caps.includes(null) ? [null] : caps;
   const sets =
     teachable.nutrients.length > MOST_TRIED_SETS ? [[...teachable.nutrients]] : subsetsBySize(teachable.nutrients);
-  let best: { nutrients: readonly Nutrient[]; fit: Fit } | null = null;
+  const found: { nutrients: readonly Nutrient[]; fit: Fit }[] = [];
   for (const nutrients of sets) {
-    if (best !== null && nutrients.length > best.nutrients.length) break;
-    for (const fit of fitsOf(known, { nutrients, modes, caps: plain }, without)) {
-      if (best === null || fit.rules.room > best.fit.rules.room) best = { nutrients, fit };
-    }
+    if (found.length > 0 && nutrients.length > found[0]!.nutrients.length) break;
+    // Of one set the rounding and cap that leave most room.
+    const fits = fitsOf(known, { nutrients, modes, caps: plain }, without);
+    const [fit] = fits.toSorted((a, b) => b.rules.room - a.rules.room);
+    if (fit !== undefined) found.push({ nutrients, fit });
   }
-  if (best === null) return null;
-  return { nutrients: best.nutrients, rule: roundRule(best.fit, best.nutrients, known, without) };
+  const does = found
+    .toSorted((a, b) => b.fit.rules.room - a.fit.rules.room)
+    .slice(0, 1 + MOST_OTHERS)
+    .map(({ nutrients, fit }): RuleThatDoes => ({ nutrients, rule: roundRule(fit, nutrients, known, without) }));
+  const [best, ...others] = does;
+  return best === undefined ? null : { ...best, others };
 }
 
 /** A rule of few digits in the middle of those that fit: as few as still say the points of every known food. */

@@ -99,6 +99,13 @@ describe('a taught rule', () => {
       );
       expect(roundPoints(raw, explanation!.rule), k.name).toBe(k.points);
     }
+    // Others of as few nutrients are offered, and each says every known food as well.
+    const few = teach(known.slice(0, 9), NEAREST).taught.explanation!;
+    expect(few.others.length).toBeGreaterThan(0);
+    for (const other of few.others) {
+      expect(other.nutrients.length).toBe(few.nutrients.length);
+      for (const k of known.slice(0, 9)) expect(pointsBy(other.rule, k), k.name).toBe(k.points);
+    }
     for (const { min, max, chosen } of taught.terms) {
       expect(min).toBeLessThanOrEqual(max);
       if (chosen !== 0) expect(Math.abs(chosen)).toBeGreaterThan(0);

@@ -86,6 +86,27 @@ export function TaughtRule({ taught, onTake, onUncounted }: TaughtRuleProps) {
                   : 'Whether fibre or protein is capped cannot be told yet.'}
             </p>
           </details>
+          {explanation.others.length > 0 && (
+            <details className="mt-1">
+              <summary className="cursor-pointer py-3 underline decoration-rule underline-offset-4">
+                Others would do as well ({explanation.others.length})
+              </summary>
+              <ul>
+                {explanation.others.map((o) => (
+                  <li key={o.nutrients.join(' ')} className="border-rule border-b py-2 text-sm">
+                    {ruleWords(o.rule)}
+                    <button
+                      type="button"
+                      className="btn btn-small mt-1 block"
+                      onClick={() => onTake(o.rule, taught.evidence)}
+                    >
+                      Make it this one
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
           <button type="button" className="btn btn-main mt-3" onClick={() => onTake(explanation.rule, taught.evidence)}>
             Make it the rule of this program
           </button>

@@ -58,7 +58,7 @@ function Teach({ program }: { readonly program: Program }) {
     const modes = rounding === '' ? anything.modes : anything.modes.filter((m) => m.rounding === rounding);
     return { known, about: about.filter((f) => !skipped.includes(f.name)), teachable: { ...anything, modes }, amounts };
   }, [known, about, amounts, rounding, skipped]);
-  const { found, learning, wrong } = useTeaching(question);
+  const { found, learning, wrong, stop } = useTeaching(question);
   const answer = (points: number) => {
     const next = found?.next;
     const food = next?.food.foodId === undefined ? undefined : foods.get(next.food.foodId);
@@ -135,14 +135,21 @@ function Teach({ program }: { readonly program: Program }) {
           </section>
         </div>
         <div className="grid gap-4 desk:row-span-2">
-          <p className="min-h-6 text-soft" role="status">
-            {wrong ??
-              (learning
-                ? 'Learning…'
-                : found === null
-                  ? ''
-                  : `Learnt from ${known.length} ${known.length === 1 ? 'food' : 'foods'}.`)}
-          </p>
+          <div className="flex min-h-touch items-center gap-3">
+            <p className="text-soft" role="status">
+              {wrong ??
+                (learning
+                  ? `Learning from ${known.length} ${known.length === 1 ? 'food' : 'foods'}…`
+                  : found === null
+                    ? ''
+                    : `Learnt from ${known.length} ${known.length === 1 ? 'food' : 'foods'}.`)}
+            </p>
+            {learning && (
+              <button type="button" className="btn btn-small" onClick={stop}>
+                Stop
+              </button>
+            )}
+          </div>
           {found && (
             <TaughtRule
               taught={found.taught}

@@ -1,5 +1,5 @@
 import { wrap } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { errorWords } from '../kit/say-error.ts';
 import type { TeachFound, TeachQuestion, TeachWorker } from './teach-worker.ts';
 
@@ -8,11 +8,14 @@ export interface TeachingState {
   readonly found: TeachFound | null;
   readonly learning: boolean;
   readonly wrong: string | null;
+  /** Ends what is being learnt; what was learnt before stays. */
+  readonly stop: () => void;
 }
 
 /** Learns in a worker; a newer question ends the one before. @param question null to learn nothing yet */
 export function useTeaching(question: TeachQuestion | null): TeachingState {
-  const [state, setState] = useState<TeachingState>({ found: null, learning: false, wrong: null });
+  const [state, setState] = useState<Omit<TeachingState, 'stop'>>({ found: null, learning: false, wrong: null });
+  const ends = useRef(() => {});
   useEffect(() => {
     if (question === null) {
       setState({ found: null, learning: false, wrong: null });
@@ -20,6 +23,11 @@ export function useTeaching(question: TeachQuestion | null): TeachingState {
     }
     const worker = new Worker(new URL('./teach-worker.ts', import.meta.url), { type: 'module' });
     let isOn = true;
+    ends.current = () => {
+      isOn = false;
+      worker.terminate();
+      setState((s) => ({ ...s, learning: false }));
+    };
     setState((s) => ({ ...s, learning: true, wrong: null }));
     wrap<TeachWorker>(worker)
       .learn(question)
@@ -33,5 +41,5 @@ export function useTeaching(question: TeachQuestion | null): TeachingState {
       worker.terminate();
     };
   }, [question]);
-  return state;
+  return { ...state, stop: () => ends.current() };
 }
