@@ -23,7 +23,8 @@ export default defineConfig({
           testTimeout: 240_000,
           expect: { poll: { timeout: 10_000 } },
           hookTimeout: 60_000,
-          fileParallelism: false,
+          // Journeys wait for pages more than they work: two at a time, each in a household of its own.
+          maxWorkers: 2,
         },
       },
     ],

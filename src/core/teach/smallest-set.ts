@@ -26,7 +26,7 @@ export interface RuleExplanation extends RuleThatDoes {
 }
 
 /** More than these nobody looks through. */
-const MOST_OTHERS = 5;
+const OTHERS_OFFERED = 5;
 
 /**
  * The fewest nutrients with which a rule fits: an explanation, and no proof, for others may count as well. Of several
@@ -56,7 +56,7 @@ export function smallestExplanation(
   }
   const does = found
     .toSorted((a, b) => b.fit.rules.room - a.fit.rules.room)
-    .slice(0, 1 + MOST_OTHERS)
+    .slice(0, 1 + OTHERS_OFFERED)
     .map(({ nutrients, fit }): RuleThatDoes => ({ nutrients, rule: roundRule(fit, nutrients, known, without) }));
   const [best, ...others] = does;
   return best === undefined ? null : { ...best, others };
