@@ -12,6 +12,7 @@ export default defineConfig({
           isolate: false,
           // Some try thousands of lines: a busy machine is no fault of theirs.
           testTimeout: 20_000,
+          maxWorkers: 2,
         },
       },
       {
