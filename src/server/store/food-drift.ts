@@ -16,29 +16,42 @@ const MOST_VERSIONS = 100;
 
 /** Foods with a newer state than lines of the household name. A new state moves no line by itself. */
 export async function renewedFoods(s: Scope): Promise<RenewedFood[]> {
-  const { rows } = await sql<{ id: string; revision: number; recipes: number }>`
-    select n.food_id as id, n.revision, count(distinct v.recipe_id) as recipes
-    from (select food_id, max(revision) as revision from food_revision
-          where household_id is null or household_id = ${s.householdId}
-          group by food_id having max(revision) > 1) n
-    join version_food f on f.food_id = n.food_id
+  const renewed = await s.db
+    .selectFrom('food_revision')
+    .select(['food_id as id', (e) => e.fn.max('revision').as('revision')])
+    .where((e) => e.or([e('household_id', 'is', null), e('household_id', '=', s.householdId)]))
+    .groupBy('food_id')
+    .having((e) => e.fn.max('revision'), '>', 1)
+    .execute();
+  const foods = new Map(
+    (
+      await newestFoods(
+        s,
+        renewed.map((r) => r.id),
+      )
+    ).map((f) => [f.id, f]),
+  );
+  const out: RenewedFood[] = [];
+  // One food at a time: others get their turn between, whatever a new release has renewed.
+  for (const { id } of renewed) {
+    const food = foods.get(id);
+    const recipes = food === undefined ? 0 : await recipesBehind(s, id, food.revision);
+    if (food !== undefined && recipes > 0) out.push({ id, name: food.name, revision: food.revision, recipes });
+  }
+  return out.sort((a, b) => b.recipes - a.recipes || a.name.localeCompare(b.name));
+}
+
+/** In how many recipes a line names an earlier state of a food. */
+async function recipesBehind(s: Scope, foodId: string, revision: number): Promise<number> {
+  const { rows } = await sql<{ recipes: number }>`
+    select count(distinct v.recipe_id) as recipes
+    from version_food f
     join version v on v.id = f.version_id and v.household_id = ${s.householdId} and v.removed_at is null
     join recipe r on r.id = v.recipe_id and r.removed_at is null
-    join json_each(v.lines) l on json_extract(l.value, '$.food.foodId') = n.food_id
-      and json_extract(l.value, '$.food.revision') < n.revision
-    group by n.food_id, n.revision`.execute(s.db);
-  const foods = await newestFoods(
-    s,
-    rows.map((r) => r.id),
-  );
-  return rows
-    .flatMap((r) => {
-      const food = foods.find((f) => f.id === r.id);
-      return food === undefined
-        ? []
-        : [{ id: r.id, name: food.name, revision: r.revision, recipes: Number(r.recipes) }];
-    })
-    .sort((a, b) => b.recipes - a.recipes || a.name.localeCompare(b.name));
+    join json_each(v.lines) l on json_extract(l.value, '$.food.foodId') = ${foodId}
+      and json_extract(l.value, '$.food.revision') < ${revision}
+    where f.food_id = ${foodId}`.execute(s.db);
+  return Number(rows[0]?.recipes ?? 0);
 }
 
 /**
