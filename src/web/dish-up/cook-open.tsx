@@ -63,8 +63,9 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   const packed = boxes.reduce((sum, b) => sum + b.share, 0);
   const left = Math.max(0, 1 - plates - packed);
   const { frozen, out } = cook;
-  // Programs that moved on leave a record as it is: only what is in the dish asks for another count.
-  const moved = frozen !== null && !sameDish(frozen, live);
+  // Programs that moved on, and a recipe that was changed later, leave a record as it is: only another word on how it was
+  // cooked asks for another count.
+  const moved = frozen !== null && cook.versionId !== cook.fromId && !sameDish(frozen, live);
   const outdated = frozen === null ? [] : boxes.filter((b) => isOutdated(b, frozen));
   const told = keepsTooLong([page.recipe.notes, ...version.steps.map((s) => s.text)].join('\n'));
   const kcal = wholeOf(frozen ?? live).kcal.value;
