@@ -5,8 +5,8 @@
 import highsLoader from 'highs';
 import { printedOnLabel } from '../src/core/food/label-rounding.ts';
 import type { Nutrient } from '../src/core/food/nutrients.ts';
+import { servingOr100 } from '../src/core/food/serving-grams.ts';
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
-import { servingGrams } from '../src/core/program/compare-foods.ts';
 import type { Rounding, Rule } from '../src/core/program/rule.ts';
 import { contradictionsOf } from '../src/core/teach/contradictions.ts';
 import { anythingOf, fitsOf, type Teachable } from '../src/core/teach/fits.ts';
@@ -24,7 +24,7 @@ const only = process.argv.includes('--only') ? process.argv[process.argv.indexOf
 /** The shipped foods in household measures, half of one, one or two. */
 const REAL: readonly TaughtFood[] = SHIPPED_FOODS.filter((f) => !f.kinds.includes('nothing'))
   .map((f, i) => {
-    const grams = (servingGrams(f) ?? 100) * [0.5, 1, 2][i % 3]!;
+    const grams = servingOr100(f) * [0.5, 1, 2][i % 3]!;
     const stated = Object.fromEntries(
       SEVEN.flatMap((n) => (f.per100g[n].value === null ? [] : [[n, (f.per100g[n].value! * grams) / 100]])),
     );

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shippedFood } from '../../../tests/support/test-version.ts';
-import { SHIPPED_FOODS } from './shipped/index.ts';
 import { servingGrams, servingOr100 } from './serving-grams.ts';
+import { SHIPPED_FOODS } from './shipped/index.ts';
 
 describe('what a serving of a food weighs', () => {
   it('is its household measure', () => {

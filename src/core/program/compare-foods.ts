@@ -1,5 +1,6 @@
 import type { Food } from '../food/food.ts';
 import { type NutrientProfile, scaleProfile } from '../food/nutrients.ts';
+import { servingGrams } from '../food/serving-grams.ts';
 import { exactly } from '../quantity/interval.ts';
 import { type CountLine, count } from './count.ts';
 import type { Counter } from './program.ts';
@@ -16,18 +17,6 @@ export interface ComparedFood {
   readonly kcal: number | null;
   /** Raw points for each counter, in the order given; null where there are no grams. */
   readonly raw: readonly number[] | null;
-}
-
-/** Measures that people take of a food as a serving, the likeliest first. */
-const SERVING_MEASURES = ['serving', 'piece', 'medium', 'slice', 'tablespoon', 'cup', 'can', 'second'];
-
-/** What a serving of a food weighs, by its household measures, g; null when it has none. */
-export function servingGrams(food: Food): number | null {
-  for (const unit of SERVING_MEASURES) {
-    const m = food.measures.find((x) => x.unit === unit && x.form === null);
-    if (m) return m.grams;
-  }
-  return food.measures[0]?.grams ?? null;
 }
 
 const lineOfGrams = (food: Food, grams: number): CountLine => ({

@@ -1,6 +1,6 @@
 import type { Food } from '../food/food.ts';
 import { scaleProfile } from '../food/nutrients.ts';
-import { servingGrams } from './compare-foods.ts';
+import { servingOr100 } from '../food/serving-grams.ts';
 import type { Program } from './program.ts';
 import { rawOf } from './rule.ts';
 import { isUncounted } from './uncounted.ts';
@@ -15,12 +15,11 @@ export interface HiddenPoints {
 }
 
 const DAYS = 7;
-const USUAL_SERVING_G = 100;
 
 /** What leaving a food uncounted hides; null where the program's own list leaves it out, or its rule counts nothing. */
 export function hiddenPoints(food: Food, program: Program): HiddenPoints | null {
   if (isUncounted(food, program.list).uncounted) return null;
-  const grams = servingGrams(food) ?? USUAL_SERVING_G;
+  const grams = servingOr100(food);
   const serving = rawOf(program.rule, scaleProfile(food.per100g, grams / 100));
   return serving < 0.05 ? null : { serving, grams, week: serving * DAYS };
 }

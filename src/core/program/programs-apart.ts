@@ -1,5 +1,6 @@
 import { countsNothing, type Food } from '../food/food.ts';
-import { rawOfFood, servingGrams } from './compare-foods.ts';
+import { servingOr100 } from '../food/serving-grams.ts';
+import { rawOfFood } from './compare-foods.ts';
 import type { Counter } from './program.ts';
 import { roundPoints } from './rule.ts';
 
@@ -12,15 +13,6 @@ export interface FoodApart {
   readonly points: readonly [number, number];
 }
 
-const NO_SERVING_G = 100;
-/** Nobody eats more of one food at once: a whole pumpkin is a piece, and no serving. */
-const MOST_SERVING_G = 300;
-
-const servingOf = (food: Food): number => {
-  const grams = servingGrams(food);
-  return grams === null || grams > MOST_SERVING_G ? NO_SERVING_G : grams;
-};
-
 /**
  * Where two programs part: a serving of every food under both, the furthest apart first. What has nothing to count is
  * left out.
@@ -31,7 +23,7 @@ export function programsApart(foods: readonly Food[], one: Counter, other: Count
   return foods
     .filter((f) => !countsNothing(f))
     .map((food): FoodApart => {
-      const grams = servingOf(food);
+      const grams = servingOr100(food);
       return { food, grams, points: [points(food, grams, one), points(food, grams, other)] };
     })
     .sort(

@@ -5,7 +5,7 @@ import { pairId } from '../../core/documents/document-kinds.ts';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import type { Food } from '../../core/food/food.ts';
 import { measuresToSay } from '../../core/food/measures-to-say.ts';
-import { servingGrams } from '../../core/program/compare-foods.ts';
+import { servingOr100 } from '../../core/food/serving-grams.ts';
 import { pinAgainstRuleWords } from '../../core/program/pin-against-rule.ts';
 import type { SaidPin } from '../../core/program/program.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
@@ -30,7 +30,7 @@ export function PinForm({ food, grams: atHand = null, open = false }: PinFormPro
   const [programId, setProgramId] = useState(first.id);
   const [points, setPoints] = useState<number | null>(null);
   const measures = measuresToSay(food, household.system);
-  const [amount, setAmount] = useState<number | null>(Math.round(atHand ?? servingGrams(food) ?? 100));
+  const [amount, setAmount] = useState<number | null>(Math.round(atHand ?? servingOr100(food)));
   const [unit, setUnit] = useState('gram');
   const measure = measures.find((m) => m.unit === unit) ?? measures[0]!;
   const [source, setSource] = useState('');

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Food } from '../../core/food/food.ts';
-import { servingGrams } from '../../core/program/compare-foods.ts';
+import { servingOr100 } from '../../core/food/serving-grams.ts';
 import { FoodChooser } from '../components/food-chooser.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 
@@ -45,7 +45,7 @@ export function AddKnown({ onAdd }: AddKnownProps) {
           food={food}
           onChoose={(f) => {
             setFood(f);
-            setGrams(servingGrams(f) ?? 100);
+            setGrams(servingOr100(f));
           }}
         />
       </div>

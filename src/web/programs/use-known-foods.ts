@@ -2,7 +2,7 @@ import { useCallback, useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Food } from '../../core/food/food.ts';
 import type { LabelRules } from '../../core/food/label-rounding.ts';
-import { servingGrams } from '../../core/program/compare-foods.ts';
+import { servingOr100 } from '../../core/food/serving-grams.ts';
 import type { Program } from '../../core/program/program.ts';
 import { isUncounted } from '../../core/program/uncounted.ts';
 import type { KnownFood, TaughtFood } from '../../core/teach/known-food.ts';
@@ -18,8 +18,6 @@ const NOTHING_USED: readonly { foodId: string; recipes: number }[] = [];
 const idOfObservation = (o: Observation): string => o.id;
 /** So many everyday foods are asked about. */
 const MOST_ABOUT = 300;
-/** More than this is no serving. */
-const MOST_EATEN_G = 300;
 
 /**
  * What a household knows of a program's points, and the everyday foods of which it would like to know.
@@ -59,7 +57,7 @@ export function useKnownFoods(program: Program, reading: LabelRules) {
       .filter((f) => !f.kinds.includes('nothing') && !isUncounted(f, program.list).uncounted)
       .toSorted((a, b) => (recipes.get(b.id) ?? 0) - (recipes.get(a.id) ?? 0))
       .slice(0, MOST_ABOUT)
-      .map((f) => taughtFoodOf(f, Math.min(servingGrams(f) ?? 100, MOST_EATEN_G), reading));
+      .map((f) => taughtFoodOf(f, servingOr100(f), reading));
   }, [pantry, used, program.list, reading]);
   const add = useCallback(
     (food: Food, grams: number, points: number) => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { amountWords } from '../../core/food/nutrient-words.ts';
 import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
-import { servingGrams } from '../../core/program/compare-foods.ts';
+import { servingOr100 } from '../../core/food/serving-grams.ts';
 import { exampleOf } from '../../core/program/food-example.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { type Program, plainCounter } from '../../core/program/program.ts';
@@ -13,7 +13,6 @@ import { usePantry } from '../data/queries.ts';
 import { NumberField } from '../kit/number-field.tsx';
 
 const FIRST = 'gouda';
-const USUAL_G = 100;
 
 /** A food of the cook's choice, worked out term by term under a program, and whether its list counts it. */
 export function WorkedExample({ program }: { readonly program: Program }) {
@@ -23,7 +22,7 @@ export function WorkedExample({ program }: { readonly program: Program }) {
   const [typed, setTyped] = useState<number | null>(null);
   const food = pantry.find((f) => f.id === (chosen ?? FIRST)) ?? pantry[0];
   if (food === undefined) return null;
-  const usual = servingGrams(food) ?? USUAL_G;
+  const usual = servingOr100(food);
   const grams = typed !== null && typed > 0 ? typed : usual;
   const example = exampleOf(food, grams, plainCounter(program, pins));
   return (
