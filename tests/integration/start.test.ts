@@ -1,5 +1,6 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import {
+  cpSync,
   existsSync,
   mkdtempSync,
   readdirSync,
@@ -13,15 +14,31 @@ import { request as httpsRequest } from 'node:https';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { openDatabase } from '../../src/server/db/open.ts';
 import { layDown } from '../support/old-database.ts';
 
 const ROOT = join(import.meta.dirname, '../..');
 let dir: string;
+/** A data folder with the demo in it, made once: to fill one takes longer than all that most of these try. */
+let withDemo: string;
 let running: ChildProcess[] = [];
+beforeAll(async () => {
+  dir = withDemo = mkdtempSync(join(tmpdir(), 'imbiss-demo-'));
+  const { child } = await start([], {});
+  await stop(child);
+  running = [];
+  // Its drawings are another test's.
+  const { db } = await openDatabase(join(dir, 'imbiss.db'));
+  await db.insertInto('fact').values({ key: 'drawn', value: new Date().toISOString() }).execute();
+  await db.destroy();
+}, 30_000);
+afterAll(() => rmSync(withDemo, { recursive: true, force: true }));
 beforeEach(() => {
   dir = mkdtempSync(join(tmpdir(), 'imbiss-start-'));
 });
+/** Fills the folder of this test with the demo. */
+const layDemo = (): void => cpSync(withDemo, dir, { recursive: true });
 afterEach(async () => {
   await Promise.all(running.map(stop));
   running = [];
@@ -85,6 +102,7 @@ describe('starting', () => {
     expect((await households()).map((h) => h.id)).toEqual(['mine']);
   }, 30_000);
   it('throws data away only when told so', async () => {
+    layDemo();
     const first = await start([], {});
     await add('mine');
     await stop(first.child);
@@ -96,6 +114,7 @@ describe('starting', () => {
     expect((await households()).map((h) => h.id)).toEqual(['demo-household']);
   }, 30_000);
   it('says it in a clear word when a port is taken', async () => {
+    layDemo();
     await start([], {});
     const second = await start([], { IMBISS_DATA: join(dir, 'other') });
     expect(second.code).toBe(1);
@@ -113,6 +132,7 @@ describe('starting', () => {
     expect(existsSync(join(dir, 'imbiss.db'))).toBe(false);
   }, 30_000);
   it('refuses a second process on the same data in words, also with --fresh, and takes nothing away under the first', async () => {
+    layDemo();
     await start([], {});
     await add('mine');
     const elsewhere = { PORT: '4474', CARD_PORT: '4475' };
@@ -127,6 +147,7 @@ describe('starting', () => {
     expect((await households()).map((h) => h.id)).toEqual(['demo-household', 'mine', 'later']);
   }, 30_000);
   it('starts again after it was killed, for the lock goes with the process', async () => {
+    layDemo();
     const first = await start([], {});
     await add('mine');
     const ended = new Promise((resolve) => first.child.once('exit', resolve));
@@ -177,6 +198,7 @@ describe('starting', () => {
     expect(await (await fetch('http://localhost:4471/c/AAAAAAAAAAAAAAAAAAAAAA')).text()).toContain('Lentil soup');
   }, 30_000);
   it('lets answers that are on their way finish when it is stopped', async () => {
+    layDemo();
     const { child } = await start([], {});
     const writes = Array.from({ length: 40 }, (_, i) =>
       add(`late-${i}`)
@@ -192,6 +214,7 @@ describe('starting', () => {
     expect(there).toEqual(expect.arrayContaining(acknowledged));
   }, 30_000);
   it('asks for a passphrase before it listens to others', async () => {
+    layDemo();
     const refused = await start([], { HOST: '0.0.0.0' });
     expect(refused.code).toBe(1);
     expect(refused.output).toContain('IMBISS_PASSPHRASE');
@@ -200,6 +223,7 @@ describe('starting', () => {
     expect((await fetch('http://localhost:4470/api/health')).status).toBe(200);
   }, 30_000);
   it('serves over TLS with a certificate of one’s own', async () => {
+    layDemo();
     const [cert, key] = [join(dir, 'cert.pem'), join(dir, 'key.pem')];
     execFileSync(
       'openssl',
@@ -230,6 +254,7 @@ describe('starting', () => {
     expect(status).toBe(200);
   }, 30_000);
   it('serves an application made for production, whoever built it', async () => {
+    layDemo();
     await start([], {});
     const assets = join(ROOT, 'dist/web/assets');
     const scripts = readdirSync(assets).filter((n) => n.endsWith('.js'));

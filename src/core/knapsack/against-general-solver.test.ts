@@ -4,11 +4,11 @@ import { atMost, hardChoices, seeded } from '../../../tests/support/hard-choices
 import { solved } from '../../../tests/support/solved.ts';
 
 describe('the search beside a general solver', () => {
-  it('finds what a general solver finds, on 30 large cases', { timeout: 120_000 }, async () => {
+  it('finds what a general solver finds, on 16 large cases', { timeout: 120_000 }, async () => {
     const random = seeded(2);
     const general = await generalSolver();
     let wronglyAccepted = 0;
-    for (let i = 0; i < 30; i++) {
+    for (let i = 0; i < 16; i++) {
       const problem = hardChoices(random, 24 + (i % 7), 6 + (i % 5), 1 + (i % 3), 0.45 + 0.3 * random());
       const theirs = general(problem);
       const ours = solved(problem);
@@ -19,7 +19,7 @@ describe('the search beside a general solver', () => {
         expect(ours!).toBeGreaterThanOrEqual(theirs.departure!);
       }
     }
-    expect(wronglyAccepted).toBeLessThan(10);
+    expect(wronglyAccepted).toBeLessThan(6);
   });
 
   it('decides ties exactly, where a general solver lets a hair pass', async () => {
