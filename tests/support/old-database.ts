@@ -14,6 +14,7 @@ export const OLD_DATABASES = [
   '0008-dish',
   '0009-hand',
   '0010-programs',
+  '0012-dish-up',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 
