@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BoxesSchema, CooksSchema, VesselsSchema } from './cook.ts';
+import { BoxesSchema, BoxKindsSchema, CooksSchema, VesselsSchema } from './cook.ts';
 import { Id } from './primitives.ts';
 import { route } from './route.ts';
 
@@ -24,5 +24,11 @@ export const COOK_API = {
     path: '/households/:h/vessels',
     says: 'The vessels of the household with what they weigh empty.',
     answer: VesselsSchema,
+  }),
+  boxKinds: route({
+    method: 'GET',
+    path: '/households/:h/box-kinds',
+    says: 'The kinds of boxes that the household has.',
+    answer: BoxKindsSchema,
   }),
 } as const;

@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { BOX_PLACES, type Box, type Cook, HOW_KEPT, type Vessel } from '../core/cook/cook.ts';
+import type { BoxKind } from '../core/cook/box-kind.ts';
+import { BOX_PLACES, type Box, COOK_AS, type Cook, HOW_KEPT, type Vessel } from '../core/cook/cook.ts';
 import type { Outcome } from '../core/cook/divide.ts';
 import type { Frozen } from '../core/cook/frozen.ts';
+import { APART_HOW } from '../core/cook/packed-apart.ts';
 import { NUTRIENTS } from '../core/food/nutrients.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
 import { Revision } from './entry.ts';
@@ -14,12 +16,29 @@ const ShareOfAll = z.number('is not a number').min(0, 'cannot be below 0').max(1
 
 export const VesselSchema = schemaOf<Vessel>()(z.object({ id: Id, name: Words(80), grams: GramsCooked }));
 
+export const BoxKindSchema = schemaOf<BoxKind>()(
+  z.object({
+    id: Id,
+    name: Words(80),
+    millilitres: z.number('is not a number').gt(0, 'must be above 0').max(50_000, 'is too large').nullable(),
+    parts: z.int('is not a whole number').min(1, 'must be 1 or more').max(12, 'is too many'),
+    grams: GramsCooked.nullable(),
+    microwave: z.boolean(),
+    freezer: z.boolean(),
+  }),
+);
+
 const OutcomeSchema = schemaOf<Outcome>()(
   z.object({
     by: z.enum(['grams', 'pieces', 'cups']),
     amount: z.number('is not a number').gt(0, 'must be above 0').max(200_000, 'is too large'),
     grams: GramsCooked.nullable(),
-    cut: z.object({ rows: z.int().min(1).max(60), columns: z.int().min(1).max(60) }).nullable(),
+    cut: z
+      .discriminatedUnion('shape', [
+        z.object({ shape: z.literal('grid'), rows: z.int().min(1).max(60), columns: z.int().min(1).max(60) }),
+        z.object({ shape: z.literal('wedges'), wedges: z.int().min(1).max(60) }),
+      ])
+      .nullable(),
   }),
 );
 
@@ -32,6 +51,7 @@ const AmountsOf = z.object(
 const FrozenSchema = schemaOf<Frozen>()(
   z.object({
     at: z.string().max(40),
+    servings: z.number().gt(0).max(500).nullable(),
     lines: z
       .array(
         z.object({
@@ -65,11 +85,14 @@ export const CookSchema = schemaOf<Cook>()(
     recipeId: Id,
     fromId: Id,
     versionId: Id,
+    as: z.enum(COOK_AS),
     day: Day,
     out: OutcomeSchema.nullable(),
     gross: GramsCooked.nullable(),
     vesselId: Id.nullable(),
     plates: z.record(Id, ShareOfAll),
+    beside: z.record(Id, FrozenSchema),
+    tookStock: z.boolean(),
     note: z.string().max(4000, 'is too long'),
     frozen: FrozenSchema.nullable(),
   }),
@@ -84,6 +107,9 @@ export const BoxSchema = schemaOf<Box>()(
     share: ShareOfAll,
     grams: GramsCooked.nullable(),
     eaterId: Id.nullable(),
+    kindId: Id.nullable(),
+    as: z.enum(COOK_AS),
+    apart: z.array(z.object({ label: z.string().max(200), how: z.enum(APART_HOW) })).max(100),
     place: z.enum(BOX_PLACES),
     packed: Day,
     keepUntil: Day,
@@ -110,4 +136,5 @@ export const BoxSchema = schemaOf<Box>()(
 
 export const CooksSchema = z.array(CookSchema.and(z.object({ revision: Revision })));
 export const BoxesSchema = z.array(BoxSchema.and(z.object({ revision: Revision })));
+export const BoxKindsSchema = z.array(BoxKindSchema.and(z.object({ revision: Revision })));
 export const VesselsSchema = z.array(VesselSchema.and(z.object({ revision: Revision })));

@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import type { BoxKind } from '../core/cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../core/cook/cook.ts';
 import {
   BARCODE_KIND,
   BOX_KIND,
+  BOX_KIND_KIND,
   COOK_KIND,
   CORRECTION_KIND,
   type DocumentName,
@@ -31,7 +33,7 @@ import type { Eater, Household } from '../core/table/table.ts';
 import type { Observation } from '../core/teach/observation.ts';
 import { type Change, VERSION_KIND } from '../core/version/entry.ts';
 import type { Version } from '../core/version/version.ts';
-import { BoxSchema, CookSchema, VesselSchema } from './cook.ts';
+import { BoxKindSchema, BoxSchema, CookSchema, VesselSchema } from './cook.ts';
 import { FieldChangeSchema } from './entry.ts';
 import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
@@ -75,6 +77,7 @@ export interface DocumentTypes {
   verdicts: { document: Verdict; change: FieldChange };
   observations: { document: Observation; change: FieldChange };
   vessels: { document: Vessel; change: FieldChange };
+  'box-kinds': { document: BoxKind; change: FieldChange };
   cooks: { document: Cook; change: FieldChange };
   boxes: { document: Box; change: FieldChange };
 }
@@ -109,6 +112,7 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   verdicts: fields(VERDICT_KIND, VerdictSchema),
   observations: fields(OBSERVATION_KIND, ObservationSchema),
   vessels: fields(VESSEL_KIND, VesselSchema),
+  'box-kinds': fields(BOX_KIND_KIND, BoxKindSchema),
   cooks: fields(COOK_KIND, CookSchema),
   boxes: fields(BOX_KIND, BoxSchema),
 };

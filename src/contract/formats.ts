@@ -12,8 +12,20 @@ const UPGRADES = {
   /** 1 → 2: no amount is more than 100 g can hold. */
   food: [(f) => ({ ...f, per100g: withinMost((f as unknown as Food).per100g) })],
   program: [],
-  cook: [],
-  box: [],
+  /** 1 → 2: kits beside dishes, wedges beside rows and columns, something beside the dish. */
+  cook: [
+    (c) => ({
+      as: 'cooked',
+      beside: {},
+      tookStock: false,
+      ...c,
+      out: withCutShape(c.out as StoredOutcome | null),
+      frozen: c.frozen === null ? null : { servings: null, ...(c.frozen as object) },
+    }),
+  ],
+  /** 1 → 2: kinds of boxes, kits, what is packed apart. */
+  box: [(b) => ({ kindId: null, as: 'cooked', apart: [], ...b })],
+  'box-kind': [],
   entry: [],
   feast: [],
   swap: [],
@@ -33,6 +45,13 @@ export const formatOf = (kind: StoredKind): number => UPGRADES[kind].length + 1;
 export function upgraded(kind: StoredKind, stored: Record<string, unknown>, v: number): Record<string, unknown> {
   return (UPGRADES[kind] as readonly Upgrade[]).slice(v - 1).reduce((document, upgrade) => upgrade(document), stored);
 }
+
+interface StoredOutcome {
+  readonly cut: object | null;
+}
+
+const withCutShape = (out: StoredOutcome | null): StoredOutcome | null =>
+  out === null || out.cut === null ? out : { ...out, cut: { shape: 'grid', ...out.cut } };
 
 interface StoredLine {
   readonly id: string;

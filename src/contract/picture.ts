@@ -9,6 +9,8 @@ export const PictureSchema = z.object({
   id: Id,
   recipeId: Id,
   kind: z.enum(['dish', 'page']),
+  /** The time that it was cooked and pictured; null for one of the recipe. */
+  cookId: Id.nullable(),
   /** Of the large one, px. */
   width: z.int(),
   height: z.int(),
@@ -16,4 +18,7 @@ export const PictureSchema = z.object({
 export type Picture = z.infer<typeof PictureSchema>;
 
 /** What a picture that is sent is of. */
-export const PictureQuerySchema = z.object({ kind: PictureSchema.shape.kind.default('dish') });
+export const PictureQuerySchema = z.object({
+  kind: PictureSchema.shape.kind.default('dish'),
+  cook: Id.optional(),
+});

@@ -34,7 +34,7 @@ export async function seedDrawings(context: StoreContext, pauseMs = BETWEEN_MS):
     const png = await sharp(Buffer.from(asSvg(drawing)))
       .png()
       .toBuffer();
-    await addPicture(s, id, 'dish', await shrinkPicture(png));
+    await addPicture(s, id, 'dish', null, await shrinkPicture(png));
     await setTimeout(pauseMs);
   }
   await s.db

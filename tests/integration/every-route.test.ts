@@ -147,6 +147,7 @@ describe('every route of the table', () => {
     await answerOf(COOK_API.cooks, { ...at, query: { recipe: written.recipeId } });
     await answerOf(COOK_API.boxes, { ...at, query: {} });
     await answerOf(COOK_API.vessels, at);
+    await answerOf(COOK_API.boxKinds, at);
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
@@ -274,6 +275,20 @@ describe('every route of the table', () => {
         path: ['grams'],
         after: 1240,
       },
+      'box-kinds': {
+        id: 'kind-1',
+        document: {
+          id: 'kind-1',
+          name: 'flat box',
+          millilitres: 700,
+          parts: 2,
+          grams: 180,
+          microwave: true,
+          freezer: true,
+        },
+        path: ['parts'],
+        after: 3,
+      },
       cooks: {
         id: 'cook-1',
         document: {
@@ -281,11 +296,14 @@ describe('every route of the table', () => {
           recipeId: written.recipeId,
           fromId: written.id,
           versionId: written.id,
+          as: 'cooked',
           day: '2026-11-27',
           out: { by: 'grams', amount: 2200, grams: 2200, cut: null },
           gross: 3430,
           vesselId: 'vessel-1',
           plates: { 'demo-eater-runa': 0.2 },
+          beside: {},
+          tookStock: false,
           note: '',
           frozen: null,
         },
@@ -302,6 +320,9 @@ describe('every route of the table', () => {
           share: 0.2,
           grams: 440,
           eaterId: null,
+          kindId: null,
+          as: 'cooked',
+          apart: [],
           place: 'fridge',
           packed: '2026-11-27',
           keepUntil: '2026-11-30',

@@ -27,11 +27,14 @@ describe('what was different, worked by hand', () => {
     expect(before.fat.value! - after.fat.value!).toBeCloseTo(30, 6);
     expect(before.protein.value!).toBeCloseTo(after.protein.value!, 9);
   });
-  it.each(['coating', 'marinade', 'trimmed', 'not-used'] as const)('%s that is left takes its own grams along', (why) => {
-    const before = wholeOf(frozenOf(readVersion(['600 g pork chops', '100 g flour'], { servings: 4 })));
-    const after = wholeOf(frozenOf(withLoss(['600 g pork chops', '100 g flour'], 1, why, 40)));
-    expect(before.kcal.value! - after.kcal.value!).toBeCloseTo(gramsOf('flour-white', 'kcal', 40), 6);
-  });
+  it.each(['coating', 'marinade', 'trimmed', 'not-used'] as const)(
+    '%s that is left takes its own grams along',
+    (why) => {
+      const before = wholeOf(frozenOf(readVersion(['600 g pork chops', '100 g flour'], { servings: 4 })));
+      const after = wholeOf(frozenOf(withLoss(['600 g pork chops', '100 g flour'], 1, why, 40)));
+      expect(before.kcal.value! - after.kcal.value!).toBeCloseTo(gramsOf('flour-white', 'kcal', 40), 6);
+    },
+  );
   it('all of it doubled counts the same portion for twice as many, and twice as much in all', () => {
     const v = readVersion(['500 g ground beef', '400 g rice'], { servings: 4 });
     const twice = applyEntry(v, { id: 'e', label: 'Twice', changes: scaleChangesBy(v, 2), undoes: null });

@@ -1,5 +1,6 @@
 import type { Outcome } from './divide.ts';
 import type { Frozen } from './frozen.ts';
+import type { PackedApart } from './packed-apart.ts';
 
 /** A vessel with what it weighs empty, so that it need not be emptied to be weighed. */
 export interface Vessel {
@@ -9,6 +10,10 @@ export interface Vessel {
   readonly grams: number;
 }
 
+/** What was made: the dish, or kits of what goes into it, to be cooked another day. */
+export const COOK_AS = ['cooked', 'kits'] as const;
+export type CookAs = (typeof COOK_AS)[number];
+
 /** One time that a dish was cooked. */
 export interface Cook {
   readonly id: string;
@@ -16,6 +21,7 @@ export interface Cook {
   /** The version that it was cooked by, and the one that says how it came to be; the same where nothing was different. */
   readonly fromId: string;
   readonly versionId: string;
+  readonly as: CookAs;
   /** YYYY-MM-DD in the household's zone. */
   readonly day: string;
   /** What came out; null before it is dished up. */
@@ -23,8 +29,12 @@ export interface Cook {
   /** How the pot was weighed: with what is in it, and which vessel it is; null where it was not. */
   readonly gross: number | null;
   readonly vesselId: string | null;
-  /** Shares of all of it that were eaten at once: by the id of an eater, `others` for everybody else. */
+  /** Shares of all of it that went elsewhere than into boxes: by the id of an eater, or one of `NAMELESS`. */
   readonly plates: Readonly<Record<string, number>>;
+  /** What lies beside it on an eater's plate, each line as it was counted then. */
+  readonly beside: Readonly<Record<string, Frozen>>;
+  /** Whether what it needed was taken from the house. */
+  readonly tookStock: boolean;
   /** For the next time. */
   readonly note: string;
   /** What it was counted from; null before it is dished up. */
@@ -62,6 +72,11 @@ export interface Box {
   readonly grams: number | null;
   /** Whose it is; null for anybody. */
   readonly eaterId: string | null;
+  /** Which kind of box it is; null where nobody said. */
+  readonly kindId: string | null;
+  readonly as: CookAs;
+  /** What of it is not packed into the rest. */
+  readonly apart: readonly PackedApart[];
   readonly place: BoxPlace;
   readonly packed: string;
   /** The last day on which it should be eaten. */
@@ -75,5 +90,10 @@ export interface Box {
   readonly kept: HowKept | null;
 }
 
-/** Everybody at the table who has no name there. */
-export const OTHERS = 'others';
+/** Where some of a dish goes that is on nobody's plate: everybody without a name, a taste at the stove, a crust cut off. */
+export const NAMELESS = ['others', 'tasted', 'cut-off'] as const;
+export const NAMELESS_WORDS: Readonly<Record<(typeof NAMELESS)[number], string>> = {
+  others: 'Others',
+  tasted: 'Tasted at the stove',
+  'cut-off': 'Cut off, not eaten',
+};

@@ -23,12 +23,10 @@ export interface ShareCount {
  * @throws RangeError for somebody it was not frozen for
  */
 export function countShare(frozen: Frozen, key: string, share: number): ShareCount {
-  const at = frozen.counters.findIndex((c) => c.key === key);
-  if (at === -1) throw new RangeError(`nobody ${key} was counted when it was dished up`);
+  const counter = counterOf(frozen, key);
   const nutrition = scaleProfile(wholeOf(frozen), share);
   if (!(share > 0)) return { points: 0, raw: 0, pointsRange: exactly(0), certainty: 'exact', nutrition };
-  const counter = frozen.counters[at]!;
-  const { lines, as } = countedAs(frozen, counter);
+  const { lines, as } = countedAs(frozen, key);
   const { points, raw } = count(lines, as, { servings: 1, portion: share });
   const ends = {
     low: Math.min(points, roundPoints(raw - counter.below * share, counter.rule)),
@@ -51,8 +49,19 @@ interface CountedAs {
 /** Records never change: what they are counted as is made once. */
 const made = new WeakMap<FrozenCounter, CountedAs>();
 
-/** The lines as the engine counts them, for somebody who had no other list and pins than were kept. */
-function countedAs(frozen: Frozen, counter: FrozenCounter): CountedAs {
+function counterOf(frozen: Frozen, key: string): FrozenCounter {
+  const counter = frozen.counters.find((c) => c.key === key);
+  if (counter === undefined) throw new RangeError(`nobody ${key} was counted when it was dished up`);
+  return counter;
+}
+
+/**
+ * The lines as the engine counts them, for somebody who had no other list and pins than were kept.
+ *
+ * @throws RangeError for somebody it was not frozen for
+ */
+export function countedAs(frozen: Frozen, key: string): CountedAs {
+  const counter = counterOf(frozen, key);
   const had = made.get(counter);
   if (had !== undefined) return had;
   const pins: Pin[] = [];

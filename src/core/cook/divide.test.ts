@@ -93,9 +93,9 @@ describe('what comes out of the pot', () => {
   it('is taken by grams, by pieces, by cups or by parts of a pan', () => {
     expect(shareOf({ by: 'grams', amount: 2220, grams: 2220, cut: null }, { grams: 370 })).toBeCloseTo(1 / 6);
     expect(shareOf({ by: 'pieces', amount: 14, grams: null, cut: null }, { pieces: 3 })).toBeCloseTo(3 / 14);
-    expect(shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: { rows: 3, columns: 4 } }, { pieces: 1 })).toBeCloseTo(
-      1 / 12,
-    );
+    expect(
+      shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: { shape: 'grid', rows: 3, columns: 4 } }, { pieces: 1 }),
+    ).toBeCloseTo(1 / 12);
     // A piece that was weighed is what it weighs, larger or smaller than the others.
     expect(shareOf({ by: 'pieces', amount: 12, grams: 1800, cut: null }, { grams: 180 })).toBeCloseTo(0.1);
     expect(shareOf({ by: 'cups', amount: 7.5, grams: null, cut: null }, { cups: 1.25 })).toBeCloseTo(1 / 6);

@@ -1,6 +1,7 @@
 import { largestThat } from '../program/largest-that.ts';
 import { countShare } from './count-share.ts';
 import type { Frozen } from './frozen.ts';
+import type { PanCut } from './pan-cut.ts';
 
 /** What came out of the pot, and by what it is divided. */
 export interface Outcome {
@@ -10,7 +11,7 @@ export interface Outcome {
   /** What all of it weighs, g; null where nobody weighed it. */
   readonly grams: number | null;
   /** How a pan is cut, for its drawing; null where it is none. */
-  readonly cut: { readonly rows: number; readonly columns: number } | null;
+  readonly cut: PanCut | null;
 }
 
 /** Some of a dish. */

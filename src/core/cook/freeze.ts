@@ -20,13 +20,14 @@ interface CountsAtTable {
  * @param at the instant, ISO 8601
  */
 export function freeze(
-  counted: Pick<VersionCount, 'lines' | 'counts' | 'servings'>,
+  counted: Pick<VersionCount, 'lines' | 'counts' | 'servings' | 'hasServings'>,
   eaters: readonly CountsAtTable[],
   at: string,
 ): Frozen {
   const { lines, servings } = counted;
   return {
     at,
+    servings: counted.hasServings ? servings : null,
     lines: lines.map((l) => ({ label: l.label, parts: l.parts.map(frozenPart) })),
     counters: eaters.map(({ key, program, counter }, i): FrozenCounter => {
       const { raw, range } = counted.counts[i]!;

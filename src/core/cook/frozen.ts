@@ -34,6 +34,8 @@ export interface FrozenCounter {
 export interface Frozen {
   /** An instant, ISO 8601. */
   readonly at: string;
+  /** How many servings all of it was to be; null where nobody said. */
+  readonly servings: number | null;
   readonly lines: readonly { readonly label: string; readonly parts: readonly FrozenPart[] }[];
   readonly counters: readonly FrozenCounter[];
 }

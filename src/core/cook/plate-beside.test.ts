@@ -38,7 +38,7 @@ describe('a plate with more on it than the dish', () => {
     expect(plate.raw).toBeCloseTo(together.counts[0]!.raw, 6);
     expect(plate.points).toBe(together.counts[0]!.points);
     expect(plate.apart).toBe(own.points + plate.beside.reduce((s, b) => s + b.points, 0));
-    expect(plate.kcal).toBeCloseTo(together.nutrition.kcal.value!, 6);
+    expect(plate.kcal).toBeCloseTo(together.perServing.kcal.value!, 6);
   });
   it('says what rounding hides, and nothing where it hides nothing', () => {
     const plate = countPlate(dish, 'program-ledger', 1 / 4, beside);

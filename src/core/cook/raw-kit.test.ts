@@ -33,12 +33,9 @@ describe('what is packed apart', () => {
     ]);
   });
   it('of a raw kit: what is frozen stays frozen apart, what freezes badly is added on the day', () => {
-    expect(packed(['500 g ground beef', '300 g frozen peas', '400 g potatoes', '100 ml cream', '2 eggs'], 'kit')).toEqual([
-      'frozen peas: frozen',
-      'potatoes: onTheDay',
-      'cream: onTheDay',
-      'eggs: onTheDay',
-    ]);
+    expect(
+      packed(['500 g ground beef', '300 g frozen peas', '400 g potatoes', '100 ml cream', '2 eggs'], 'kit'),
+    ).toEqual(['frozen peas: frozen', 'potatoes: onTheDay', 'cream: onTheDay', 'eggs: onTheDay']);
   });
   it('is nothing of a stew that keeps as it is', () => {
     expect(packed(['1 kg beef chuck', '500 g carrots', '200 ml broth'], 'cooked')).toEqual([]);

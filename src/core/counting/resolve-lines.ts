@@ -10,7 +10,7 @@ import { type LineLoss, lossGrams } from '../version/line-loss.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
 import { likelyGrams } from '../weighing/spread.ts';
 import { statedKcal } from '../weighing/weigh.ts';
-import { drainedFood } from '../yield/drained-food.ts';
+import { drainedFood, reducedFood } from '../yield/drained-food.ts';
 
 /** What was resolved already: a recipe that several lines take from is worked out once, and scaled for each. */
 type Known = Map<string, Resolved>;
@@ -86,14 +86,18 @@ function eatenPart(part: Part, loss: LineLoss | null): Part {
   if (loss === null || loss.high <= 0) return part;
   const { food, grams, range } = part;
   const left = Math.max(0, grams - lossGrams(loss));
-  if (loss.why !== 'poured-off')
+  if (loss.why !== 'poured-off' && loss.why !== 'cooked-away')
     return {
       food,
       grams: left,
       range: { low: Math.max(0, range.low - loss.high), high: Math.max(0, range.high - loss.low) },
     };
   const by = grams > 0 ? left / grams : 0;
-  return { food: drainedFood(food, grams, loss), grams: left, range: { low: range.low * by, high: range.high * by } };
+  return {
+    food: loss.why === 'poured-off' ? drainedFood(food, grams, loss) : reducedFood(food, grams, loss),
+    grams: left,
+    range: { low: range.low * by, high: range.high * by },
+  };
 }
 
 function resolveWhole(version: Version, kitchen: Kitchen, path: readonly string[], known: Known): Resolved {

@@ -1,4 +1,5 @@
 import type { Credit } from '../card/card.ts';
+import type { BoxKind } from '../cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../cook/cook.ts';
 import type { Feast } from '../feast/feast.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
@@ -205,6 +206,21 @@ export const VESSEL_KIND = fieldKind<Vessel>('vessel', object({ name: value, gra
   what: named({ name: 'the name', grams: 'what it weighs empty' }),
 });
 
+export const BOX_KIND_KIND = fieldKind<BoxKind>(
+  'kind of box',
+  object({ name: value, millilitres: value, parts: value, grams: value, microwave: value, freezer: value }),
+  {
+    what: named({
+      name: 'the name',
+      millilitres: 'how much goes into it',
+      parts: 'its parts',
+      grams: 'what it weighs empty',
+      microwave: 'whether it may be microwaved',
+      freezer: 'whether it may be frozen',
+    }),
+  },
+);
+
 /** A cook: what each plate got is a field of its own. */
 export const COOK_KIND = fieldKind<Cook>(
   'cook',
@@ -215,6 +231,8 @@ export const COOK_KIND = fieldKind<Cook>(
     gross: value,
     vesselId: value,
     plates: record(value),
+    beside: record(value),
+    tookStock: value,
     note: value,
     frozen: value,
   }),
@@ -226,6 +244,8 @@ export const COOK_KIND = fieldKind<Cook>(
       gross: 'what the pot weighs',
       vesselId: 'the vessel',
       plates: 'what a plate got',
+      beside: 'what lies beside it',
+      tookStock: 'what was taken from the house',
       note: 'the note',
       frozen: 'what it was counted from',
     }),
@@ -239,6 +259,8 @@ export const BOX_KIND = fieldKind<Box>(
     share: value,
     grams: value,
     eaterId: value,
+    kindId: value,
+    apart: value,
     place: value,
     keepUntil: value,
     counts: value,
@@ -250,6 +272,8 @@ export const BOX_KIND = fieldKind<Box>(
   {
     what: named({
       taken: 'who took it',
+      kindId: 'the kind of box',
+      apart: 'what is packed apart',
       place: 'where it stands',
       eaterId: 'whose it is',
       keepUntil: 'until when it keeps',
@@ -274,6 +298,7 @@ export const DOCUMENT_NAMES = [
   'verdicts',
   'observations',
   'vessels',
+  'box-kinds',
   'cooks',
   'boxes',
 ] as const;

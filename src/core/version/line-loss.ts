@@ -1,12 +1,23 @@
 import type { Interval } from '../quantity/interval.ts';
 
 /** Why some of a line is not eaten. */
-export const LOSS_REASONS = ['frying', 'marinade', 'brine', 'coating', 'board', 'poured-off', 'cooking-water'] as const;
+export const LOSS_REASONS = [
+  'frying',
+  'marinade',
+  'brine',
+  'coating',
+  'board',
+  'poured-off',
+  'cooking-water',
+  'trimmed',
+  'not-used',
+  'cooked-away',
+] as const;
 export type LossReason = (typeof LOSS_REASONS)[number];
 
 /**
  * What of a line is not eaten, g: it leaves before anything is counted. Of fat that is poured off it is the fat alone,
- * of all else the line's own food.
+ * of what cooked away the alcohol alone, of all else the line's own food.
  */
 export interface LineLoss extends Interval {
   readonly why: LossReason;

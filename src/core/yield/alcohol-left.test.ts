@@ -28,8 +28,8 @@ describe('alcohol that cooks away', () => {
       lines: whole.lines.map((l) => ({ ...l, loss: answeredLoss('cooked-away', 15.73) })),
     };
     const [a, b] = [whole, reduced].map((v) => countVersion(v, kitchenOf(), [plainCounter(sample('LE'))]));
-    expect(a!.nutrition.kcal.value! - b!.nutrition.kcal.value!).toBeCloseTo(15.73 * 7, 6);
-    expect(a!.nutrition.alcohol.value! - b!.nutrition.alcohol.value!).toBeCloseTo(15.73, 6);
-    expect(b!.nutrition.sugars.value).toBeCloseTo(a!.nutrition.sugars.value!, 9);
+    expect(a!.perServing.kcal.value! - b!.perServing.kcal.value!).toBeCloseTo(15.73 * 7, 6);
+    expect(a!.perServing.alcohol.value! - b!.perServing.alcohol.value!).toBeCloseTo(15.73, 6);
+    expect(b!.perServing.sugars.value).toBeCloseTo(a!.perServing.sugars.value!, 9);
   });
 });

@@ -51,7 +51,7 @@ export function expectedLoss(
   const grams = line.weight?.grams ?? 0;
   if (own === null || line.leftOut || !(grams > 0)) return null;
   const words = `${line.group ?? ''} ${line.text} ${line.note ?? ''}`;
-  const of = (why: Exclude<LossReason, 'frying' | 'poured-off'>): LineLoss => expected(why, LEFT[why], grams);
+  const of = (why: keyof typeof LEFT): LineLoss => expected(why, LEFT[why], grams);
   if (isDeepFryingFat(line, version, isFat, own)) return fryingLoss(line, version, grams);
   if (ON_THE_BOARD.test(words)) return of('board');
   if (FOR_WATER.test(words)) return of('cooking-water');

@@ -10,6 +10,9 @@ const STAYS: Readonly<Record<LossReason, string>> = {
   board: 'stays on the board',
   'poured-off': 'of fat is poured off',
   'cooking-water': 'goes with the water',
+  trimmed: 'is trimmed off',
+  'not-used': 'was not used',
+  'cooked-away': 'of alcohol cooks away',
 };
 
 /** A guess is said in tens, a small one in ones. */
@@ -37,6 +40,9 @@ export const lossQuestion = (why: LossReason): string =>
     board: 'How much stays on the board?',
     'poured-off': 'How much fat is poured off?',
     'cooking-water': 'How much goes away with the water?',
+    trimmed: 'How much was trimmed off?',
+    'not-used': 'How much of it was not used?',
+    'cooked-away': 'How much of the alcohol cooked away?',
   })[why];
 
 /** Why something is not eaten, to choose from. */
@@ -48,4 +54,7 @@ export const LOSS_CHOICES: Readonly<Record<LossReason, string>> = {
   board: 'flour or sugar for the board',
   'poured-off': 'fat that is poured off',
   'cooking-water': 'salt or sugar in water that goes away',
+  trimmed: 'rind, bones, edges cut off',
+  'not-used': 'some was not used',
+  'cooked-away': 'alcohol that cooks away',
 };

@@ -16,6 +16,7 @@ import * as hand from './migrations/0009-hand.ts';
 import * as programs from './migrations/0010-programs.ts';
 import * as wordsAndDrift from './migrations/0011-words-and-drift.ts';
 import * as dishUp from './migrations/0012-dish-up.ts';
+import * as kindsOfBoxes from './migrations/0013-kinds-of-boxes.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -33,6 +34,7 @@ const MIGRATIONS = {
   '0010-programs': programs,
   '0011-words-and-drift': wordsAndDrift,
   '0012-dish-up': dishUp,
+  '0013-kinds-of-boxes': kindsOfBoxes,
 };
 
 /** The database and the connection under it. */

@@ -228,6 +228,7 @@ export interface Database {
     height: number;
     small: Uint8Array;
     large: Uint8Array;
+    cook_id: Generated<string | null>;
     created_at: string;
     removed_at: Generated<string | null>;
   };
@@ -253,6 +254,7 @@ export interface Database {
   };
   /** What a card showed before it was published again. */
   card_before: { card_id: string; seq: number; body: string; count_record_id: string; created_at: string };
+  box_kind: RevisionColumn & { id: string; household_id: string; name: string; body: string };
   vessel: RevisionColumn & { id: string; household_id: string; name: string; grams: number };
   cook: RevisionColumn & { id: string; household_id: string; recipe_id: string; day: string; body: string };
   box: RevisionColumn & {

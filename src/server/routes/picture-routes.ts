@@ -16,7 +16,7 @@ export function pictureRoutes(api: Router): void {
       throw new ProblemError('not-a-picture', 415, 'The request is no picture.', 'Send its bytes, with their type.');
     // Whose recipe it is is known before anything is worked out for it.
     await store.recipes.page(params.id);
-    return store.pictures.add(params.id, query.kind, await shrinkPicture(req.body));
+    return store.pictures.add(params.id, query.kind, query.cook ?? null, await shrinkPicture(req.body));
   });
   serve(api, API.removePicture, ({ store, params }) => store.pictures.mark(params.id, true));
   serve(api, API.restorePicture, ({ store, params }) => store.pictures.mark(params.id, false));

@@ -19,6 +19,7 @@ export function tableRoutes(api: Router): void {
   serve(api, COOK_API.cooks, ({ store, query }) => store.cooks(query.recipe));
   serve(api, COOK_API.boxes, ({ store, query }) => store.boxes(query.recipe));
   serve(api, COOK_API.vessels, ({ store }) => store.vessels());
+  serve(api, COOK_API.boxKinds, ({ store }) => store.boxKinds());
   serve(api, API.verdicts, ({ store }) => store.verdicts.list());
   serve(api, API.putVerdict, ({ store, body }) => store.verdicts.put(body));
   serve(api, API.removeVerdict, ({ store, params }) =>

@@ -1,7 +1,8 @@
-import { BoxSchema, CookSchema, VesselSchema } from '../../contract/cook.ts';
+import { BoxKindSchema, BoxSchema, CookSchema, VesselSchema } from '../../contract/cook.ts';
+import type { BoxKind } from '../../core/cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
 import type { CookedOnce } from '../../core/cook/learned-weight.ts';
-import { BOX_KIND, COOK_KIND, VESSEL_KIND } from '../../core/documents/document-kinds.ts';
+import { BOX_KIND, BOX_KIND_KIND, COOK_KIND, VESSEL_KIND } from '../../core/documents/document-kinds.ts';
 import { inUse, invalid } from '../../core/errors.ts';
 import { rowShelf } from './row-shelf.ts';
 import type { Scope } from './scope.ts';
@@ -23,6 +24,20 @@ export const EMPTY_VESSELS = rowShelf<Vessel, 'vessel'>({
   read: ({ id, name, grams }) => VesselSchema.parse({ id, name, grams }),
   columns: ({ name, grams }) => ({ name, grams }),
   check: async (_s, id, vessel) => requireSame(id, vessel.id),
+});
+
+/** The kinds of boxes that a household has. */
+export const BOX_KINDS = rowShelf<BoxKind, 'box_kind'>({
+  name: 'box-kinds',
+  what: 'kind of box',
+  kind: BOX_KIND_KIND,
+  schema: BoxKindSchema,
+  first: 1,
+  table: 'box_kind',
+  keys: (id) => ({ id }),
+  read: (r) => fromStored('box-kind', BoxKindSchema, r.body),
+  columns: (kind) => ({ name: kind.name, body: toStored('box-kind', BoxKindSchema, kind) }),
+  check: async (_s, id, kind) => requireSame(id, kind.id),
 });
 
 /** The times that dishes were cooked. */

@@ -15,7 +15,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
-import { BOXES, boxesThere, COOKS, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
+import { BOX_KINDS, BOXES, boxesThere, COOKS, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
 import * as drift from './drift.ts';
 import { EATERS } from './eater-shelf.ts';
@@ -68,6 +68,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   corrections: CORRECTIONS,
   verdicts: VERDICTS,
   vessels: EMPTY_VESSELS,
+  'box-kinds': BOX_KINDS,
   cooks: COOKS,
   boxes: BOXES,
 };
@@ -99,8 +100,8 @@ export async function householdStore(context: StoreContext, householdId: string)
       count: (id: string) => countedVersion(s, id),
     },
     pictures: {
-      add: (recipeId: string, kind: Picture['kind'], shrunk: ShrunkPicture) =>
-        pictures.addPicture(s, recipeId, kind, shrunk),
+      add: (recipeId: string, kind: Picture['kind'], cookId: string | null, shrunk: ShrunkPicture) =>
+        pictures.addPicture(s, recipeId, kind, cookId, shrunk),
       mark: (id: string, removed: boolean) => pictures.markPicture(s, id, removed),
       bytes: (id: string, size: 'small' | 'large') => pictures.pictureBytes(s, id, size),
     },
@@ -138,6 +139,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     cooks: (recipeId: string) => cooksOf(s, recipeId),
     boxes: (recipeId: string | undefined) => boxesThere(s, recipeId),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),
+    boxKinds: () => BOX_KINDS.all(s, 'name, rowid'),
     swaps: () => ownSwapsOf(s),
     verdicts: {
       list: () => VERDICTS.all(s),

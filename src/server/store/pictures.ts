@@ -2,17 +2,20 @@ import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { MOST_PICTURES, type Picture } from '../../contract/picture.ts';
 import { invalid, notFound } from '../../core/errors.ts';
+import type { RowOf } from '../db/schema.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
+import { cooksOf } from './cook-shelf.ts';
 import { groupBy } from './group-by.ts';
 import { getRecipe } from './recipe-rows.ts';
 import { note, nowOf, type Scope } from './scope.ts';
 import { write } from './write.ts';
 
-const PICTURE_COLUMNS = ['id', 'recipe_id', 'kind', 'width', 'height'] as const;
-const pictureOf = (r: { id: string; recipe_id: string; kind: string; width: number; height: number }): Picture => ({
+const PICTURE_COLUMNS = ['id', 'recipe_id', 'kind', 'cook_id', 'width', 'height'] as const;
+const pictureOf = (r: Pick<RowOf<'picture'>, (typeof PICTURE_COLUMNS)[number]>): Picture => ({
   id: r.id,
   recipeId: r.recipe_id,
   kind: r.kind === 'page' ? 'page' : 'dish',
+  cookId: r.cook_id,
   width: Number(r.width),
   height: Number(r.height),
 });
@@ -38,15 +41,22 @@ export async function picturesOf(s: Scope, recipeIds: readonly string[]): Promis
   return groupBy(rows.map(pictureOf), (p) => p.recipeId);
 }
 
-/** Keeps a picture of a recipe. @throws DomainError not-found, or invalid where there are too many */
+/**
+ * Keeps a picture of a recipe, or of one time that it was cooked.
+ *
+ * @throws DomainError not-found, or invalid where there are too many, or that cook is not of this recipe
+ */
 export function addPicture(
   scope: Scope,
   recipeId: string,
   kind: Picture['kind'],
+  cookId: string | null,
   { small, large, width, height }: ShrunkPicture,
 ): Promise<Picture> {
   return write(scope, async (s) => {
     await getRecipe(s, recipeId);
+    if (cookId !== null && !(await cooksOf(s, recipeId)).some((c) => c.id === cookId))
+      throw invalid('There is no such cook of this recipe.', 'Open the recipe again.');
     const have = (await picturesOf(s, [recipeId])).get(recipeId) ?? [];
     if (have.length >= MOST_PICTURES)
       throw invalid(`A recipe has ${MOST_PICTURES} pictures at most.`, 'Remove one of them first.');
@@ -55,7 +65,7 @@ export function addPicture(
       .select((e) => e.fn.max('position').as('p'))
       .where('recipe_id', '=', recipeId)
       .executeTakeFirst();
-    const picture: Picture = { id: uuid(), recipeId, kind, width, height };
+    const picture: Picture = { id: uuid(), recipeId, kind, cookId, width, height };
     await s.db
       .insertInto('picture')
       .values({
@@ -63,6 +73,7 @@ export function addPicture(
         household_id: s.householdId,
         recipe_id: recipeId,
         kind,
+        cook_id: cookId,
         position: Number(last?.p ?? 0) + 1,
         sha256: createHash('sha256').update(large).digest('hex'),
         width,

@@ -22,6 +22,7 @@ type RowTable =
   | 'feast'
   | 'observation'
   | 'vessel'
+  | 'box_kind'
   | 'cook'
   | 'box';
 

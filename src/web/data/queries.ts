@@ -89,6 +89,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await mutate(addressOf(API.observations, { h }));
       return;
     case 'vessels':
+    case 'box-kinds':
     case 'cooks':
     case 'boxes':
       await startingWith(`${home}/${kind}`, ...(kind === 'cooks' ? [addressOf(API.recipe, { h, id: '' })] : []));

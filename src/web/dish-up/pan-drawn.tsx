@@ -1,34 +1,57 @@
-interface PanDrawnProps {
-  readonly rows: number;
-  readonly columns: number;
-}
+import { cutWords, type PanCut } from '../../core/cook/pan-cut.ts';
 
 const WIDE = 160;
 const HIGH = 110;
+/** The middle of a round one, and how far it goes. */
+const MIDDLE = { x: WIDE / 2, y: HIGH / 2 };
+const ROUND = HIGH / 2;
 
 /** A pan from above, with the cuts. */
-export function PanDrawn({ rows, columns }: PanDrawnProps) {
-  const lines = [
-    ...Array.from({ length: columns - 1 }, (_, i) => {
-      const x = (WIDE * (i + 1)) / columns;
-      return <line key={`c${i}`} x1={x} y1={0} x2={x} y2={HIGH} />;
-    }),
-    ...Array.from({ length: rows - 1 }, (_, i) => {
-      const y = (HIGH * (i + 1)) / rows;
-      return <line key={`r${i}`} x1={0} y1={y} x2={WIDE} y2={y} />;
-    }),
-  ];
+export function PanDrawn({ cut }: { readonly cut: PanCut }) {
   return (
     <svg
       viewBox={`-3 -3 ${WIDE + 6} ${HIGH + 6}`}
       className="w-40 flex-none"
       role="img"
-      aria-label={`A pan cut into ${rows} by ${columns}`}
+      aria-label={`A pan ${cutWords(cut)}`}
     >
-      <rect width={WIDE} height={HIGH} rx={8} className="fill-sheet stroke-ink" strokeWidth={2.5} />
+      {cut.shape === 'grid' ? (
+        <rect width={WIDE} height={HIGH} rx={8} className="fill-sheet stroke-ink" strokeWidth={2.5} />
+      ) : (
+        <circle cx={MIDDLE.x} cy={MIDDLE.y} r={ROUND} className="fill-sheet stroke-ink" strokeWidth={2.5} />
+      )}
       <g className="stroke-beet" strokeWidth={1.5} strokeDasharray="5 3">
-        {lines}
+        {cutLines(cut).map((l) => (
+          <line key={`${l.x1} ${l.y1} ${l.x2} ${l.y2}`} {...l} />
+        ))}
       </g>
     </svg>
   );
+}
+
+interface CutLine {
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+}
+
+const between = (parts: number): number[] => Array.from({ length: parts - 1 }, (_, i) => (i + 1) / parts);
+
+function cutLines(cut: PanCut): CutLine[] {
+  if (cut.shape === 'grid')
+    return [
+      ...between(cut.columns).map((at) => ({ x1: at * WIDE, y1: 0, x2: at * WIDE, y2: HIGH })),
+      ...between(cut.rows).map((at) => ({ x1: 0, y1: at * HIGH, x2: WIDE, y2: at * HIGH })),
+    ];
+  if (cut.wedges < 2) return [];
+  return Array.from({ length: cut.wedges }, (_, i) => {
+    const turn = (2 * Math.PI * i) / cut.wedges - Math.PI / 2;
+    return {
+      x1: MIDDLE.x,
+      y1: MIDDLE.y,
+      x2: MIDDLE.x + ROUND * Math.cos(turn),
+      y2: MIDDLE.y + ROUND * Math.sin(turn),
+    };
+  });
 }

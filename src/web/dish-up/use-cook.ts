@@ -2,9 +2,11 @@ import { useCallback, useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { asCookedCopy } from '../../core/cook/as-cooked.ts';
+import type { BoxKind } from '../../core/cook/box-kind.ts';
 import { boxCounts } from '../../core/cook/box-of.ts';
-import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
+import type { Box, Cook, CookAs, Vessel } from '../../core/cook/cook.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
+import { newCook } from '../../core/cook/new-cook.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -16,6 +18,7 @@ import { documents, type Row, useRows } from '../saving/use-document.ts';
 const NO_COOKS: readonly Row<Cook>[] = [];
 const NO_BOXES: readonly Row<Box>[] = [];
 const NO_VESSELS: readonly Row<Vessel>[] = [];
+const NO_KINDS: readonly Row<BoxKind>[] = [];
 const idOfKept = (d: { readonly id: string }): string => d.id;
 
 /** The times that a recipe was cooked, with its boxes, and what is done with them. Every change has its way back. */
@@ -28,6 +31,8 @@ export function useCooks(recipeId: string) {
   const boxes = useRows(h, 'boxes', boxesListed, idOfKept);
   const { data: vesselsListed = NO_VESSELS } = useAnswer(COOK_API.vessels, { h });
   const vessels = useRows(h, 'vessels', vesselsListed, idOfKept);
+  const { data: kindsListed = NO_KINDS } = useAnswer(COOK_API.boxKinds, { h });
+  const kinds = useRows(h, 'box-kinds', kindsListed, idOfKept);
   const own = useMemo(
     () =>
       cooks.rows
@@ -44,21 +49,9 @@ export function useCooks(recipeId: string) {
     cooks: own,
     boxes: boxes.rows.filter((b) => b.recipeId === recipeId),
     vessels: vessels.rows,
-    begin: (of: Version, day: string): Promise<void> => {
+    begin: (of: Version, day: string, as: CookAs): Promise<void> => {
       const id = uuid();
-      return cooks.make(id, {
-        id,
-        recipeId,
-        fromId: of.id,
-        versionId: of.id,
-        day,
-        out: null,
-        gross: null,
-        vesselId: null,
-        plates: {},
-        note: '',
-        frozen: null,
-      });
+      return cooks.make(id, newCook({ id, recipeId, versionId: of.id, as, day }));
     },
     change,
     /** Makes the version that says how it really was. */
@@ -78,6 +71,16 @@ export function useCooks(recipeId: string) {
       const id = uuid();
       void vessels.make(id, { id, name, grams });
       return id;
+    },
+    kinds: kinds.rows,
+    keepKind: (kind: Omit<BoxKind, 'id'>): string => {
+      const id = uuid();
+      void kinds.make(id, { ...kind, id });
+      return id;
+    },
+    removeKind: async (kind: Row<BoxKind>): Promise<void> => {
+      await kinds.remove(kind.id);
+      sayDone(`The ${kind.name} is no kind of box any more.`, () => kinds.restore(kind.id));
     },
     pack: async (made: readonly Box[]): Promise<void> => {
       for (const box of made) await boxes.make(box.id, box);

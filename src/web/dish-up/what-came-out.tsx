@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import type { Cook, Vessel } from '../../core/cook/cook.ts';
 import { cookProblems } from '../../core/cook/cook-problems.ts';
+import { CUP_FILLS, type CupFill, levelCups } from '../../core/cook/cup-fill.ts';
 import { type Outcome, piecesEach, potNet } from '../../core/cook/divide.ts';
 import { takenWords } from '../../core/cook/outcome-words.ts';
+import { type PanCut, piecesOfCut } from '../../core/cook/pan-cut.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { NumberField } from '../kit/number-field.tsx';
@@ -10,12 +12,13 @@ import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { PanDrawn } from './pan-drawn.tsx';
 
-type How = 'weighed' | 'pieces' | 'pan' | 'cups' | 'portions';
+type How = 'weighed' | 'pieces' | 'pan' | 'wedges' | 'cups' | 'portions';
 
 const HOW_WORDS: Readonly<Record<How, string>> = {
   weighed: 'Weigh the pot',
   pieces: 'Count pieces',
   pan: 'Cut a pan',
+  wedges: 'Cut wedges',
   cups: 'Measure cups',
   portions: 'By portions',
 };
@@ -31,8 +34,20 @@ interface WhatCameOutProps {
   readonly onOut: (out: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => void;
 }
 
+/** So many rows, columns or wedges can be cut. */
+const MOST_CUTS = 60;
+const isCount = (n: number | null): n is number => n !== null && Number.isInteger(n) && n >= 1 && n <= MOST_CUTS;
+
 const howOf = ({ out }: Cook): How =>
-  out === null || out.by === 'grams' ? 'weighed' : out.by === 'cups' ? 'cups' : out.cut === null ? 'pieces' : 'pan';
+  out === null || out.by === 'grams'
+    ? 'weighed'
+    : out.by === 'cups'
+      ? 'cups'
+      : out.cut === null
+        ? 'pieces'
+        : out.cut.shape === 'wedges'
+          ? 'wedges'
+          : 'pan';
 
 /** What came out of the pot: weighed, counted, cut or measured. Portions are then what they really are. */
 export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOut }: WhatCameOutProps) {
@@ -42,27 +57,31 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
   const [vesselId, setVesselId] = useState<string>(cook.vesselId ?? '');
   const [pieces, setPieces] = useState<number | null>(cook.out?.by === 'pieces' ? cook.out.amount : servings);
   const [weight, setWeight] = useState<number | null>(cook.out?.grams ?? null);
-  const [rows, setRows] = useState<number | null>(cook.out?.cut?.rows ?? 3);
-  const [columns, setColumns] = useState<number | null>(cook.out?.cut?.columns ?? 4);
+  const had = cook.out?.cut ?? null;
+  const [rows, setRows] = useState<number | null>(had?.shape === 'grid' ? had.rows : 3);
+  const [columns, setColumns] = useState<number | null>(had?.shape === 'grid' ? had.columns : 4);
+  const [wedges, setWedges] = useState<number | null>(had?.shape === 'wedges' ? had.wedges : 8);
   const [cups, setCups] = useState<number | null>(cook.out?.by === 'cups' ? cook.out.amount : null);
+  const [fill, setFill] = useState<CupFill>('level');
   const [asked, setAsked] = useState(false);
   const [naming, setNaming] = useState(false);
   const vessel = vessels.find((v) => v.id === vesselId);
   const tare = how === 'weighed' ? (vessel?.grams ?? null) : null;
   const net = gross === null ? null : tare === null ? gross : potNet(gross, tare);
   const whole = (n: number | null): number => (n === null ? Number.NaN : n);
+  const cut: PanCut | null =
+    how === 'pan' && isCount(rows) && isCount(columns)
+      ? { shape: 'grid', rows, columns }
+      : how === 'wedges' && isCount(wedges)
+        ? { shape: 'wedges', wedges }
+        : null;
   const out: Outcome =
     how === 'weighed'
       ? { by: 'grams', amount: net ?? (gross === null ? Number.NaN : gross), grams: net, cut: null }
       : how === 'cups'
-        ? { by: 'cups', amount: whole(cups), grams: weight, cut: null }
-        : how === 'pan'
-          ? {
-              by: 'pieces',
-              amount: whole(rows) * whole(columns),
-              grams: weight,
-              cut: { rows: Math.round(rows ?? 1), columns: Math.round(columns ?? 1) },
-            }
+        ? { by: 'cups', amount: levelCups(whole(cups), fill), grams: weight, cut: null }
+        : how === 'pan' || how === 'wedges'
+          ? { by: 'pieces', amount: cut === null ? Number.NaN : piecesOfCut(cut), grams: weight, cut }
           : { by: 'pieces', amount: whole(pieces), grams: weight, cut: null };
   const problems = cookProblems({ out, gross: how === 'weighed' ? gross : null, tare, taken: [taken] });
   const save = () => {
@@ -120,12 +139,21 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
           <>
             <NumberField label="rows" className="w-24" value={rows} onValue={setRows} />
             <NumberField label="columns" className="w-24" value={columns} onValue={setColumns} />
-            {rows !== null && columns !== null && rows >= 1 && columns >= 1 && rows <= 60 && columns <= 60 && (
-              <PanDrawn rows={Math.round(rows)} columns={Math.round(columns)} />
-            )}
           </>
         )}
-        {how === 'cups' && <NumberField label="cups in all" className="w-36" value={cups} onValue={setCups} />}
+        {how === 'wedges' && <NumberField label="wedges" className="w-24" value={wedges} onValue={setWedges} />}
+        {cut !== null && <PanDrawn cut={cut} />}
+        {how === 'cups' && (
+          <>
+            <NumberField label="cups in all" className="w-36" value={cups} onValue={setCups} />
+            <OneOfFew
+              label="How full they were"
+              value={fill}
+              choices={CUP_FILLS.map((f) => ({ value: f, words: f }))}
+              onPick={setFill}
+            />
+          </>
+        )}
         {how !== 'weighed' && (
           <NumberField
             label="all of it weighs, g"

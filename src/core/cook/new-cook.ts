@@ -1,0 +1,26 @@
+import type { Cook, CookAs } from './cook.ts';
+
+/** A cook as it begins: nothing has come out of the pot yet. */
+export const newCook = (of: {
+  readonly id: string;
+  readonly recipeId: string;
+  readonly versionId: string;
+  readonly as: CookAs;
+  /** YYYY-MM-DD */
+  readonly day: string;
+}): Cook => ({
+  id: of.id,
+  recipeId: of.recipeId,
+  fromId: of.versionId,
+  versionId: of.versionId,
+  as: of.as,
+  day: of.day,
+  out: null,
+  gross: null,
+  vesselId: null,
+  plates: {},
+  beside: {},
+  tookStock: false,
+  note: '',
+  frozen: null,
+});
