@@ -7,7 +7,7 @@ import { isUncounted } from '../program/uncounted.ts';
 import type { Frozen, FrozenCounter, FrozenPart } from './frozen.ts';
 
 /** Somebody that a dish is frozen for. */
-interface CountsAtTable {
+export interface CountsAtTable {
   readonly key: string;
   readonly program: Program;
   readonly counter: Counter;

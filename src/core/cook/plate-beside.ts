@@ -1,5 +1,7 @@
 import { leakWords } from '../counting/plate.ts';
+import { type Certainty, certaintyOf } from '../program/count.ts';
 import { roundPoints } from '../program/rule.ts';
+import type { Interval } from '../quantity/interval.ts';
 import { countShare, type ShareCount, wholeOf } from './count-share.ts';
 import type { Frozen } from './frozen.ts';
 
@@ -17,6 +19,8 @@ export interface CookPlate {
   /** All of it, unrounded and rounded once. */
   readonly raw: number;
   readonly points: number;
+  readonly pointsRange: Interval;
+  readonly certainty: Certainty;
   /** The rounded points of the dish and of each thing, added. */
   readonly apart: number;
   readonly kcal: number | null;
@@ -33,12 +37,19 @@ export interface CookPlate {
 export function countPlate(frozen: Frozen, key: string, share: number, beside: Frozen | null): CookPlate {
   const dish = countShare(frozen, key, share);
   const dishKcal = dish.nutrition.kcal.value;
-  if (beside === null)
-    return { dish, beside: [], raw: dish.raw, points: dish.points, apart: dish.points, kcal: dishKcal, words: null };
+  if (beside === null) {
+    const { raw, points, pointsRange, certainty } = dish;
+    return { dish, beside: [], raw, points, pointsRange, certainty, apart: points, kcal: dishKcal, words: null };
+  }
   const each = beside.lines.map((line, i) => ({ label: line.label, count: countShare(onlyLine(beside, i), key, 1) }));
   const raw = each.reduce((sum, e) => sum + e.count.raw, dish.raw);
-  const { rule } = frozen.counters.find((c) => c.key === key)!;
-  const points = roundPoints(raw, rule);
+  const counter = frozen.counters.find((c) => c.key === key)!;
+  const other = beside.counters.find((c) => c.key === key)!;
+  const points = roundPoints(raw, counter.rule);
+  const pointsRange = {
+    low: Math.min(points, roundPoints(raw - counter.below * share - other.below, counter.rule)),
+    high: Math.max(points, roundPoints(raw + counter.above * share + other.above, counter.rule)),
+  };
   const apart = each.reduce((sum, e) => sum + e.count.points, dish.points);
   const own = wholeOf(beside).kcal.value;
   return {
@@ -46,6 +57,8 @@ export function countPlate(frozen: Frozen, key: string, share: number, beside: F
     beside: each.map(({ label, count }) => ({ label, points: count.points })),
     raw,
     points,
+    pointsRange,
+    certainty: certaintyOf(points, pointsRange),
     apart,
     kcal: dishKcal === null || own === null ? null : dishKcal + own,
     words: leakWords(points, apart),

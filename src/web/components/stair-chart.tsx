@@ -8,11 +8,16 @@ import { useChart } from '../kit/use-chart.ts';
 interface StairChartProps {
   readonly stair: Stair;
   readonly points: number;
-  readonly servingGrams: number;
+  /** What a serving weighs; null where nobody weighed it. */
+  readonly servingGrams: number | null;
 }
 
 /** Points against portion size. The edges stand beside it as a list, for those who cannot see the picture. */
 export default function StairChart({ stair, points, servingGrams }: StairChartProps) {
+  const sized = (portion: number): string =>
+    servingGrams === null
+      ? `${trimmed(portion, 2)} servings`
+      : `${trimmed(portion, 2)} servings (${Math.round(portion * servingGrams)} g)`;
   const box = useChart(
     (inks) => {
       const { ink, soft, beet, rule } = inks;
@@ -28,7 +33,7 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
           formatter: (params: unknown) => {
             const v = (params as { value: [number, number] }[])[0]?.value;
             return v
-              ? `from ${trimmed(v[0], 2)} servings (${Math.round(v[0] * servingGrams)} g): ${formatPoints(v[1])}`
+              ? `from ${sized(v[0])}: ${formatPoints(v[1])}`
               : '';
           },
         },
@@ -69,7 +74,11 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
           : `The next step starts at ${stair.edges
               .filter((e) => e.portion > 1)
               .slice(0, 3)
-              .map((e) => `${Math.round(e.portion * servingGrams)} g (${formatPoints(e.points)})`)
+              .map((e) =>
+                servingGrams === null
+                  ? `${sized(e.portion)}: ${formatPoints(e.points)}`
+                  : `${Math.round(e.portion * servingGrams)} g (${formatPoints(e.points)})`,
+              )
               .join(', ')}.`}
       </p>
     </>

@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useCallback } from 'react';
 import { API } from '../../contract/api.ts';
 import { DOCUMENT_API } from '../../contract/document-api.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -7,31 +7,42 @@ import { refresh } from '../data/queries.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 
-/** Takes what a version needs out of the stock, once it is cooked. */
-export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versionId: string }) {
+/** How what a version needs is taken out of the stock, with a way back. */
+export function useTakeFromStock(): (versionId: string, sayNothing?: boolean) => Promise<void> {
   const { household } = useHousehold();
   const h = household.id;
-  const take = async () => {
-    try {
-      const taken = await ask(API.takeFromStock, { h, body: { versionId } });
-      await refresh.stock(household.id);
-      if (taken.length === 0) return sayDone('Nothing of it is on the list of what is in the house');
-      sayDone(`Taken: ${taken.map((t) => t.before.name).join(', ')}`, async () => {
-        const now = await ask(API.stock, { h });
-        for (const { before, after } of taken) {
-          const { id } = before;
-          if (after === null) await ask(DOCUMENT_API.stock.restore, { h, id });
-          const is = now.find((i) => i.id === id);
-          if (is) await ask(DOCUMENT_API.stock.put, { h, id, body: before, ifMatch: is.revision });
+  return useCallback(
+    async (versionId, sayNothing = false) => {
+      try {
+        const taken = await ask(API.takeFromStock, { h, body: { versionId } });
+        await refresh.stock(h);
+        if (taken.length === 0) {
+          if (!sayNothing) sayDone('Nothing of it is on the list of what is in the house');
+          return;
         }
-        await refresh.stock(household.id);
-      });
-    } catch (e) {
-      sayError(e);
-    }
-  };
+        sayDone(`Taken from the house: ${taken.map((t) => t.before.name).join(', ')}`, async () => {
+          const now = await ask(API.stock, { h });
+          for (const { before, after } of taken) {
+            const { id } = before;
+            if (after === null) await ask(DOCUMENT_API.stock.restore, { h, id });
+            const is = now.find((i) => i.id === id);
+            if (is) await ask(DOCUMENT_API.stock.put, { h, id, body: before, ifMatch: is.revision });
+          }
+          await refresh.stock(h);
+        });
+      } catch (e) {
+        sayError(e);
+      }
+    },
+    [h],
+  );
+}
+
+/** Takes what a version needs out of the stock, once it is cooked. */
+export const TakeFromStock = memo(function TakeFromStock({ versionId }: { versionId: string }) {
+  const take = useTakeFromStock();
   return (
-    <button type="button" className="btn btn-small" onClick={take}>
+    <button type="button" className="btn btn-small" onClick={() => void take(versionId)}>
       I cooked it: take it from the house
     </button>
   );

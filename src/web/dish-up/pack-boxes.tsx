@@ -1,27 +1,33 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { kindProblems } from '../../core/cook/box-kind.ts';
 import { boxCounts } from '../../core/cook/box-of.ts';
 import { BOX_PLACES, type Box, type BoxPlace, type Cook } from '../../core/cook/cook.ts';
 import { cookProblems } from '../../core/cook/cook-problems.ts';
 import type { Outcome } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
-import { keepUntil, storageOf } from '../../core/cook/keep-until.ts';
-import { shareOfAmount, takenWords } from '../../core/cook/outcome-words.ts';
+import { keepUntil, limitOf } from '../../core/cook/keep-until.ts';
+import { shareOfAmount } from '../../core/cook/outcome-words.ts';
+import { apartSuggestions, type PackedApart } from '../../core/cook/packed-apart.ts';
 import type { Food } from '../../core/food/food.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
-import { formatDay } from '../../core/quantity/format-day.ts';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
+import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
+import { useOpenRecipe } from '../context/recipe-context.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
 import type { Row } from '../saving/use-document.ts';
+import { BoxKinds } from './box-kinds.tsx';
+import { PackApart } from './pack-apart.tsx';
+import { PLACE_WORDS, PackedBoxes } from './packed-boxes.tsx';
+import type { Cooks } from './use-cook.ts';
 
 interface PackBoxesProps {
   readonly cook: Cook;
+  readonly version: Version;
   readonly frozen: Frozen;
   readonly out: Outcome;
-  readonly title: string;
   readonly servings: number;
   /** The share that is still in the pot. */
   readonly left: number;
@@ -29,33 +35,39 @@ interface PackBoxesProps {
   /** What was learnt of how boxes of it had kept; null where too few have said. */
   readonly learnt: string | null;
   readonly foods: readonly Food[];
-  readonly onPack: (boxes: readonly Box[]) => Promise<void>;
-  readonly onUnpack: (box: Row<Box>) => Promise<void>;
+  readonly cooks: Cooks;
 }
 
-const PLACE_WORDS: Readonly<Record<BoxPlace, string>> = { fridge: 'the fridge', freezer: 'the freezer' };
 const EACH_WORDS: Readonly<Record<Outcome['by'], string>> = {
   grams: 'g in each',
   pieces: 'pieces in each',
   cups: 'cups in each',
 };
 const MOST_BOXES = 40;
+const NEW_KIND = 'new';
 
-/** What goes into boxes for the coming days: how many, how much, whose, and where they stand. */
+/** What goes into boxes for the coming days: how many, how much, whose, of which kind, and where they stand. */
 export function PackBoxes(props: PackBoxesProps) {
-  const { cook, frozen, out, title, servings, left, boxes, learnt, foods, onPack, onUnpack } = props;
+  const { cook, version, frozen, out, servings, left, boxes, learnt, foods, cooks } = props;
   const { eaters } = useHousehold();
-  const portion = Math.min(left, 1 / Math.max(1, servings));
+  const { page, food } = useOpenRecipe();
+  const isKit = cook.as === 'kits';
+  const portion = isKit ? 1 / out.amount : Math.min(left, 1 / Math.max(1, servings));
   const usual = Number((portion * out.amount).toFixed(out.by === 'grams' ? 0 : 2));
-  const [many, setMany] = useState<number | null>(1);
+  const [many, setMany] = useState<number | null>(isKit ? Math.round(left * out.amount) : 1);
   const [each, setEach] = useState<number | null>(null);
   const [eaterId, setEaterId] = useState('');
-  const [place, setPlace] = useState<BoxPlace>('fridge');
+  const [kindId, setKindId] = useState('');
+  const [place, setPlace] = useState<BoxPlace>(isKit ? 'freezer' : 'fridge');
+  const [apart, setApart] = useState<readonly PackedApart[]>(() =>
+    apartSuggestions(version, food, isKit ? 'kit' : 'cooked'),
+  );
   const [wrong, setWrong] = useState<readonly string[]>([]);
-  const nameOf = (id: string | null): string => eaters.find((e) => e.id === id)?.name ?? 'anybody';
+  const kind = cooks.kinds.find((k) => k.id === kindId) ?? null;
+  const amount = each ?? usual;
+  const share = amount > 0 ? shareOfAmount(out, amount) : Number.NaN;
+  const grams = out.grams === null || !(share > 0) ? null : out.grams * share;
   const pack = () => {
-    const amount = each ?? usual;
-    const share = amount > 0 ? shareOfAmount(out, amount) : Number.NaN;
     const n = many ?? Number.NaN;
     if (!(Number.isInteger(n) && n >= 1 && n <= MOST_BOXES) || !(share > 0))
       return setWrong([`Write how many boxes (1 to ${MOST_BOXES}) and how much is in each, as numbers above 0.`]);
@@ -65,20 +77,23 @@ export function PackBoxes(props: PackBoxesProps) {
     setWrong(problems);
     if (problems.length > 0) return;
     const own = Math.min(share, left / n);
-    void onPack(
+    void cooks.pack(
       Array.from(
         { length: n },
         (): Box => ({
           id: uuid(),
           cookId: cook.id,
           recipeId: cook.recipeId,
-          title,
+          title: page.recipe.title,
           share: own,
           grams: out.grams === null ? null : out.grams * own,
           eaterId: eaterId === '' ? null : eaterId,
+          kindId: kind?.id ?? null,
+          as: cook.as,
+          apart,
           place,
           packed: cook.day,
-          keepUntil: keepUntil(cook.day, place, foods),
+          keepUntil: keepUntil(cook.day, cook.as, place, foods),
           ...boxCounts(frozen, own),
           taken: null,
           kept: null,
@@ -87,21 +102,23 @@ export function PackBoxes(props: PackBoxesProps) {
     );
     setEach(null);
   };
-  const limit = storageOf(place, foods);
+  const limit = limitOf(cook.as, place, foods);
   return (
-    <section aria-label="Boxes">
-      <h3 className="text-xl">Boxes</h3>
+    <section aria-label={isKit ? 'Kits' : 'Boxes'}>
+      <h3 className="text-xl">{isKit ? 'Raw kits' : 'Boxes'}</h3>
       {left > 1e-6 ? (
         <>
           <div className="mt-2 flex flex-wrap items-end gap-3">
-            <NumberField label="boxes" className="w-20" value={many} onValue={setMany} />
-            <NumberField
-              key={`${out.by} ${usual} ${boxes.length}`}
-              label={EACH_WORDS[out.by]}
-              className="w-32"
-              value={usual}
-              onValue={setEach}
-            />
+            <NumberField label={isKit ? 'kits' : 'boxes'} className="w-20" value={many} onValue={setMany} />
+            {!isKit && (
+              <NumberField
+                key={`${out.by} ${usual} ${boxes.length}`}
+                label={EACH_WORDS[out.by]}
+                className="w-32"
+                value={usual}
+                onValue={setEach}
+              />
+            )}
             <Picker
               label="whose"
               className="w-44"
@@ -112,6 +129,17 @@ export function PackBoxes(props: PackBoxesProps) {
               ]}
               onPick={setEaterId}
             />
+            <Picker
+              label="kind of box"
+              className="w-48"
+              value={kindId}
+              choices={[
+                { value: '', words: 'any box' },
+                ...cooks.kinds.map((k) => ({ value: k.id as string, words: k.name })),
+                { value: NEW_KIND, words: 'our boxes…' },
+              ]}
+              onPick={setKindId}
+            />
             <OneOfFew
               label="Where they stand"
               value={place}
@@ -119,8 +147,29 @@ export function PackBoxes(props: PackBoxesProps) {
               onPick={setPlace}
             />
           </div>
+          {kindId === NEW_KIND && (
+            <BoxKinds
+              kinds={cooks.kinds}
+              onKeep={(k) => setKindId(cooks.keepKind(k))}
+              onRemove={cooks.removeKind}
+              onClose={() => setKindId('')}
+            />
+          )}
+          {kind !== null && grams !== null && kind.grams !== null && (
+            <p className="mt-1 text-sm text-soft">
+              On the scale, with its box, each shows {formatGrams(grams + kind.grams)}.
+            </p>
+          )}
+          {kind !== null &&
+            kindProblems(kind, place, grams).map((p) => (
+              <p key={p} className="note mt-2">
+                {p}
+              </p>
+            ))}
+          <PackApart version={version} apart={apart} isKit={isKit} onApart={setApart} />
           <p className="mt-1 text-sm text-soft">
-            {limit.words} ({limit.source}){learnt !== null && place === 'fridge' && ` By your own boxes: ${learnt}`}
+            {limit.words} ({limit.source})
+            {learnt !== null && place === 'fridge' && !isKit && ` By your own boxes: ${learnt}`}
           </p>
           {wrong.length > 0 && (
             <ul className="note mt-2" role="alert">
@@ -130,47 +179,13 @@ export function PackBoxes(props: PackBoxesProps) {
             </ul>
           )}
           <button type="button" className="btn mt-2" onClick={pack}>
-            Pack {many === 1 ? 'a box' : 'the boxes'}
+            Pack {isKit ? (many === 1 ? 'the kit' : 'the kits') : many === 1 ? 'a box' : 'the boxes'}
           </button>
         </>
       ) : (
         <p className="text-soft">Nothing is left to pack.</p>
       )}
-      {boxes.some((b) => b.taken === null) && (
-        <p className="mt-3">
-          <Link className="btn btn-small" to={`labels?cook=${cook.id}`}>
-            Labels to print
-          </Link>
-        </p>
-      )}
-      {boxes.length > 0 && (
-        <ul className="mt-3 border-rule border-t">
-          {boxes.map((b) => (
-            <li key={b.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-rule border-b py-2">
-              <span className="min-w-40 flex-1">
-                {takenWords(out, b.share)} for {nameOf(b.eaterId)}
-                <span className="block text-sm text-soft">
-                  {b.taken === null
-                    ? `in ${PLACE_WORDS[b.place]}, until ${formatDay(b.keepUntil)}`
-                    : `taken by ${b.taken.name}`}
-                </span>
-              </span>
-              <span className="flex gap-3">
-                {b.counts.map((c) => (
-                  <span key={c.key} className="whitespace-nowrap">
-                    <span className="text-sm text-soft">{c.mark}</span> <strong>{formatPoints(c.points)}</strong>
-                  </span>
-                ))}
-              </span>
-              {b.taken === null && (
-                <button type="button" className="btn btn-plain btn-small" onClick={() => void onUnpack(b)}>
-                  Unpack
-                </button>
-              )}
-            </li>
-          ))}
-        </ul>
-      )}
+      <PackedBoxes out={out} cookId={cook.id} boxes={boxes} kinds={cooks.kinds} onUnpack={cooks.unpack} />
     </section>
   );
 }

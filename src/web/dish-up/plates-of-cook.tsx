@@ -1,15 +1,14 @@
-import { type Cook, OTHERS } from '../../core/cook/cook.ts';
+import { useState } from 'react';
+import { type Cook, NAMELESS, NAMELESS_WORDS } from '../../core/cook/cook.ts';
 import { countShare } from '../../core/cook/count-share.ts';
-import { gramsFor, type Outcome } from '../../core/cook/divide.ts';
+import { type Outcome, piecesEach } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
-import { shareOfAmount, takenWords } from '../../core/cook/outcome-words.ts';
+import { takenWords } from '../../core/cook/outcome-words.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { formatGrams, trimmed } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { numberTyped } from '../kit/number-typed.ts';
-import { PointsShown } from '../kit/points-shown.tsx';
-import { useTyped } from '../kit/use-typed.ts';
+import { OneOfFew } from '../kit/one-of-few.tsx';
 import { AimFor } from './aim-for.tsx';
+import { PlateRow } from './plate-row.tsx';
 
 interface PlatesOfCookProps {
   readonly cook: Cook;
@@ -19,79 +18,81 @@ interface PlatesOfCookProps {
   /** The share that nobody has yet. */
   readonly free: number;
   readonly onPlates: (plates: Cook['plates']) => void;
+  readonly onBeside: (eaterId: string, texts: readonly string[]) => void;
 }
 
 const UNIT_WORDS: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
 
-/** Whose plate gets how much, in the unit in which it is divided, and what that counts. */
-export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: PlatesOfCookProps) {
+/** Whose plate gets how much, in the unit in which it is divided or by the scale, and what that counts. */
+export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBeside }: PlatesOfCookProps) {
   const { eaters } = useHousehold();
-  const people = [...eaters.map((e) => ({ id: e.id, name: e.name })), { id: OTHERS, name: 'Others' }];
+  // What was counted or measured and weighed, too, can be taken by the scale: pieces are not all of one size.
+  const canWeigh = out.by !== 'grams' && out.grams !== null;
+  const [byScale, setByScale] = useState(false);
+  const measured: Outcome =
+    canWeigh && byScale ? { by: 'grams', amount: out.grams!, grams: out.grams, cut: null } : out;
+  const portion = 1 / Math.max(1, servings);
   const set = (id: string, share: number) => {
     const { [id]: _, ...others } = cook.plates;
     onPlates(share > 0 ? { ...others, [id]: share } : others);
   };
-  const amountOf = (share: number): number => Number((share * out.amount).toFixed(out.by === 'grams' ? 0 : 2));
+  const people = [
+    ...eaters.map((e) => ({ id: e.id as string, name: e.name, counts: true })),
+    ...NAMELESS.map((id) => ({ id: id as string, name: NAMELESS_WORDS[id], counts: false })),
+  ];
   return (
     <section aria-label="On the plates">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <h3 className="text-xl">On the plates, {UNIT_WORDS[out.by]}</h3>
-        <button
-          type="button"
-          className="btn btn-small"
-          onClick={() => onPlates(Object.fromEntries(eaters.map((e) => [e.id, 1 / Math.max(servings, eaters.length)])))}
-        >
-          A portion each
-        </button>
+        <h3 className="text-xl">On the plates, {UNIT_WORDS[measured.by]}</h3>
+        <div className="flex flex-wrap gap-2">
+          {canWeigh && (
+            <OneOfFew
+              label="How it is taken"
+              value={byScale ? 'scale' : 'own'}
+              choices={[
+                { value: 'own', words: UNIT_WORDS[out.by] },
+                { value: 'scale', words: 'by the scale' },
+              ]}
+              onPick={(v) => setByScale(v === 'scale')}
+            />
+          )}
+          <button
+            type="button"
+            className="btn btn-small"
+            onClick={() =>
+              onPlates({
+                ...cook.plates,
+                ...Object.fromEntries(eaters.map((e) => [e.id, 1 / Math.max(servings, eaters.length)])),
+              })
+            }
+          >
+            A portion each
+          </button>
+        </div>
       </div>
+      {out.by === 'pieces' && <Shared frozen={frozen} out={out} />}
+      {canWeigh && out.by === 'pieces' && byScale && (
+        <p className="mt-1 text-sm text-soft">
+          A piece is {Math.round(out.grams! / out.amount)} g in the mean: weigh the larger and the smaller ones.
+        </p>
+      )}
       <ul className="mt-2 border-rule border-t">
-        {people.map((p) => {
-          const share = cook.plates[p.id] ?? 0;
-          const counter = frozen.counters.find((c) => c.key === p.id);
-          const counted = counter === undefined ? null : countShare(frozen, counter.key, share);
-          const most =
-            counted === null || out.grams === null || share === 0
-              ? null
-              : gramsFor(frozen, counter!.key, counted.points, out.grams);
-          const kcal =
-            share > 0 && frozen.counters[0]
-              ? countShare(frozen, frozen.counters[0].key, share).nutrition.kcal.value
-              : null;
-          return (
-            <li
-              key={p.id}
-              className="grid grid-cols-[minmax(0,1fr)_5.5rem_5rem] items-center gap-x-3 border-rule border-b py-2"
-            >
-              <span>
-                {counter && <span className="mark mr-2">{counter.mark}</span>}
-                {p.name}
-                {kcal !== null && <span className="ml-2 text-sm text-soft">{Math.round(kcal)} kcal</span>}
-                {counted !== null && most !== null && most < out.grams! && share > 0 && (
-                  <span className="block text-sm text-soft">
-                    Up to {formatGrams(most)} it stays {formatPoints(counted.points)}.
-                  </span>
-                )}
-              </span>
-              <PlateAmount
-                key={`${out.by} ${trimmed(share, 6)}`}
-                label={`${p.name}, ${UNIT_WORDS[out.by]}`}
-                amount={share === 0 ? 0 : amountOf(share)}
-                onAmount={(v) => {
-                  // No plate gets more than there is.
-                  const after = Math.min(v === 0 ? 0 : shareOfAmount(out, v), share + free);
-                  if (Math.abs(after - share) > 1e-9) set(p.id, after);
-                }}
-              />
-              <span className="text-right">
-                {counted === null || share === 0 ? (
-                  <span className="text-soft">{share === 0 ? '' : '–'}</span>
-                ) : (
-                  <PointsShown count={{ ...counted, complete: true }} />
-                )}
-              </span>
-            </li>
-          );
-        })}
+        {people.map((p) => (
+          <PlateRow
+            key={p.id}
+            id={p.id}
+            name={p.name}
+            frozen={frozen}
+            out={measured}
+            pieces={out.by === 'pieces' && byScale ? out.amount : null}
+            portion={portion}
+            share={cook.plates[p.id] ?? 0}
+            free={free}
+            beside={cook.beside[p.id] ?? null}
+            onShare={(share) => set(p.id, share)}
+            onBeside={p.counts ? (texts) => onBeside(p.id, texts) : null}
+          />
+        ))}
       </ul>
       <AimFor cook={cook} frozen={frozen} out={out} free={free} onPlate={set} />
       {free > 1e-6 && <p className="mt-1 text-sm text-soft">{takenWords(out, free)} left to share.</p>}
@@ -99,18 +100,21 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates }: Pl
   );
 }
 
-interface PlateAmountProps {
-  readonly label: string;
-  /** 0 for none. */
-  readonly amount: number;
-  readonly onAmount: (amount: number) => void;
-}
-
-/** An emptied plate is one with nothing on it. */
-const amountTyped = (text: string): number | undefined => (text.trim() === '' ? 0 : (numberTyped(text) ?? undefined));
-
-/** How much is on a plate: taken when the field is left. */
-function PlateAmount({ label, amount, onAmount }: PlateAmountProps) {
-  const { field } = useTyped(amount === 0 ? '' : String(amount), amountTyped, onAmount);
-  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-full" {...field} />;
+/** What each gets of pieces that do not divide, and what that counts. */
+function Shared({ frozen, out }: { readonly frozen: Frozen; readonly out: Outcome }) {
+  const { eaters } = useHousehold();
+  const whole = Math.round(out.amount);
+  const each = piecesEach(whole, Math.max(1, eaters.length));
+  const [most = 0] = each;
+  const least = each[each.length - 1] ?? 0;
+  if (eaters.length < 2 || whole < 1 || most === least) return null;
+  const points = (n: number): string =>
+    [...new Set(frozen.counters.map((c) => formatPoints(countShare(frozen, c.key, n / out.amount).points)))].join(' or ');
+  const many = each.filter((n) => n === most).length;
+  return (
+    <p className="mt-1 text-soft">
+      {whole} for {eaters.length}: {many === 1 ? 'one has' : `${many} have`} {most} ({points(most)} points), the others{' '}
+      {least} ({points(least)}).
+    </p>
+  );
 }

@@ -2,11 +2,10 @@ import { useState } from 'react';
 import type { Cook, Vessel } from '../../core/cook/cook.ts';
 import { cookProblems } from '../../core/cook/cook-problems.ts';
 import { CUP_FILLS, type CupFill, levelCups } from '../../core/cook/cup-fill.ts';
-import { type Outcome, piecesEach, potNet } from '../../core/cook/divide.ts';
+import { type Outcome, potNet } from '../../core/cook/divide.ts';
 import { takenWords } from '../../core/cook/outcome-words.ts';
 import { type PanCut, piecesOfCut } from '../../core/cook/pan-cut.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
-import { useHousehold } from '../context/household-context.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
@@ -51,7 +50,6 @@ const howOf = ({ out }: Cook): How =>
 
 /** What came out of the pot: weighed, counted, cut or measured. Portions are then what they really are. */
 export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOut }: WhatCameOutProps) {
-  const { eaters } = useHousehold();
   const [how, setHow] = useState<How>(howOf(cook));
   const [gross, setGross] = useState<number | null>(cook.gross ?? cook.out?.grams ?? null);
   const [vesselId, setVesselId] = useState<string>(cook.vesselId ?? '');
@@ -90,7 +88,6 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
     setAsked(false);
     onOut({ out, gross: how === 'weighed' ? gross : null, vesselId: how === 'weighed' && vessel ? vessel.id : null });
   };
-  const each = piecesEach(Math.max(0, Math.round(out.amount) || 0), Math.max(1, eaters.length));
   return (
     <section aria-label="What came out">
       <h3 className="text-xl">What came out</h3>
@@ -171,12 +168,6 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
             setNaming(false);
           }}
         />
-      )}
-      {out.by === 'pieces' && eaters.length > 1 && out.amount >= 1 && each[0] !== each[each.length - 1] && (
-        <p className="mt-2 text-soft">
-          {Math.round(out.amount)} for {eaters.length}: {each.filter((n) => n === each[0]).length} get {each[0]}, the
-          others {each[each.length - 1]}.
-        </p>
       )}
       {asked && problems.length > 0 && (
         <ul className="note mt-3" role="alert">

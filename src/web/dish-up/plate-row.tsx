@@ -1,0 +1,214 @@
+import { Ellipsis } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { lazy, Suspense, useState } from 'react';
+import { countShare } from '../../core/cook/count-share.ts';
+import { gramsFor, type Outcome } from '../../core/cook/divide.ts';
+import type { Frozen } from '../../core/cook/frozen.ts';
+import { shareOfAmount } from '../../core/cook/outcome-words.ts';
+import { countPlate } from '../../core/cook/plate-beside.ts';
+import { stairOfCook } from '../../core/cook/stair-of-cook.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
+import { formatAmount, formatGrams, trimmed } from '../../core/quantity/format-amount.ts';
+import { AddLine } from '../components/add-line.tsx';
+import { Menu } from '../kit/menu.tsx';
+import { Modal } from '../kit/modal.tsx';
+import { numberTyped } from '../kit/number-typed.ts';
+import { PointsShown } from '../kit/points-shown.tsx';
+import { useTyped } from '../kit/use-typed.ts';
+
+const LazyStairChart = lazy(() => import('../components/stair-chart.tsx'));
+
+interface PlateRowProps {
+  /** Of an eater, or of what has no name. */
+  readonly id: string;
+  readonly name: string;
+  readonly frozen: Frozen;
+  /** How it is taken: in its own unit, or by the scale. */
+  readonly out: Outcome;
+  /** How many pieces all of it is where they are weighed one by one; null where they are not. */
+  readonly pieces: number | null;
+  /** The share that is a portion. */
+  readonly portion: number;
+  readonly share: number;
+  readonly free: number;
+  readonly beside: Frozen | null;
+  readonly onShare: (share: number) => void;
+  /** Null where nothing lies beside it, as of what is cut off. */
+  readonly onBeside: ((texts: readonly string[]) => void) | null;
+}
+
+const UNIT: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
+
+/** A plate: how much of the dish is on it, what lies beside it, and what all of it counts. */
+export function PlateRow(props: PlateRowProps) {
+  const { id, name, frozen, out, pieces, portion, share, free, beside, onShare, onBeside } = props;
+  const [adding, setAdding] = useState(false);
+  const [stair, setStair] = useState(false);
+  const counter = frozen.counters.find((c) => c.key === id);
+  const plate = counter === undefined ? null : countPlate(frozen, counter.key, share, beside);
+  const first = frozen.counters[0];
+  const kcal =
+    plate?.kcal ?? (first === undefined ? null : countShare(frozen, first.key, share).nutrition.kcal.value);
+  const most =
+    plate === null || out.grams === null || share === 0
+      ? null
+      : gramsFor(frozen, counter!.key, plate.dish.points, out.grams);
+  const give = (to: number) => {
+    // No plate gets more than there is.
+    const after = Math.min(to, share + free);
+    if (Math.abs(after - share) > 1e-9) onShare(after);
+  };
+  const texts = beside?.lines.map((l) => l.label) ?? [];
+  const isServed = share > 0 || texts.length > 0;
+  return (
+    <li className="border-rule border-b py-2">
+      <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_3.5rem_2.75rem] items-center gap-x-3">
+        <span>
+          {counter && <span className="mark mr-2">{counter.mark}</span>}
+          {name}
+          {share > 0 && kcal !== null && <span className="ml-2 text-sm text-soft">{Math.round(kcal)} kcal</span>}
+          {pieces !== null && share > 0 && (
+            <span className="block text-sm text-soft">as {formatAmount(share * pieces)} pieces of the mean</span>
+          )}
+          {most !== null && most < out.grams! && (
+            <span className="block text-sm text-soft">
+              Up to {formatGrams(most)} it stays {formatPoints(plate!.dish.points)}.
+            </span>
+          )}
+        </span>
+        <PlateAmount
+          key={`${out.by} ${trimmed(share, 6)}`}
+          label={`${name}, ${UNIT[out.by]}`}
+          amount={share === 0 ? 0 : Number((share * out.amount).toFixed(out.by === 'grams' ? 0 : 2))}
+          onAmount={(v) => give(v === 0 ? 0 : shareOfAmount(out, v))}
+        />
+        <span className="text-right">
+          {!isServed ? '' : plate === null ? <span className="text-soft">–</span> : <PointsShown count={{ ...plate, complete: true }} />}
+        </span>
+        <Menu
+          button={<Ellipsis size={22} aria-hidden="true" />}
+          buttonClass="btn btn-plain btn-small px-2"
+          label={`More for ${name}`}
+          align="end"
+        >
+          <DropdownMenu.Item className="menu-item" onSelect={() => give(portion)}>
+            A portion
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className="menu-item" onSelect={() => give(portion / 2)}>
+            Half a portion
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className="menu-item" disabled={free < 1e-6} onSelect={() => give(share + portion / 2)}>
+            Seconds: half a portion more
+          </DropdownMenu.Item>
+          {onBeside && (
+            <DropdownMenu.Item className="menu-item" onSelect={() => setAdding(true)}>
+              Something beside it or on top
+            </DropdownMenu.Item>
+          )}
+          {counter && (
+            <DropdownMenu.Item className="menu-item" onSelect={() => setStair(true)}>
+              Where the points step
+            </DropdownMenu.Item>
+          )}
+        </Menu>
+      </div>
+      {plate !== null && plate.beside.length > 0 && (
+        <ul className="mt-1 pl-4">
+          {plate.beside.map((b, i) => (
+            <li key={`${b.label} ${i}`} className="flex items-center justify-between gap-3 text-soft">
+              <span className="min-w-0 flex-1">+ {b.label}</span>
+              <span>{formatPoints(b.points)}</span>
+              <button
+                type="button"
+                className="btn btn-plain btn-small"
+                aria-label={`Take ${b.label} off`}
+                onClick={() => onBeside?.(texts.filter((_, at) => at !== i))}
+              >
+                Take off
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {plate?.words && <p className="pl-4 text-sm">{plate.words}</p>}
+      {onBeside && (adding || texts.length > 0) && (
+        <div className="pl-4">
+          <AddLine
+            label={`Beside it, for ${name}`}
+            placeholder="such as 1 slice bread"
+            onAdd={(text) => onBeside([...texts, text])}
+          />
+        </div>
+      )}
+      {stair && counter && (
+        <ChoosePortion {...props} counterKey={counter.key} onGive={give} onClose={() => setStair(false)} />
+      )}
+    </li>
+  );
+}
+
+interface ChoosePortionProps extends PlateRowProps {
+  readonly counterKey: string;
+  readonly onGive: (share: number) => void;
+  readonly onClose: () => void;
+}
+
+/** So many steps can be chosen. */
+const MOST_STEPS = 12;
+
+/** Points against the size of the portion; a step is taken with the most that it holds. */
+function ChoosePortion({ name, frozen, out, portion, counterKey, onGive, onClose }: ChoosePortionProps) {
+  const stair = stairOfCook(frozen, counterKey, portion);
+  const all = out.grams;
+  const steps = [...new Set([stair.start, ...stair.edges.map((e) => e.points)])].slice(0, MOST_STEPS);
+  return (
+    <Modal title={`Points against the portion, ${name}`} onClose={onClose}>
+      <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
+        <LazyStairChart
+          stair={stair}
+          points={countShare(frozen, counterKey, portion).points}
+          servingGrams={all === null ? null : all * portion}
+        />
+      </Suspense>
+      {all === null ? (
+        <p className="mt-3 text-soft">Weigh all of it, and a step can be taken by the gram.</p>
+      ) : (
+        <ul className="mt-3 flex flex-wrap gap-2">
+          {steps.map((points) => {
+            const grams = gramsFor(frozen, counterKey, points, all);
+            return grams === null ? null : (
+              <li key={points}>
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => {
+                    onGive(grams / all);
+                    onClose();
+                  }}
+                >
+                  {formatGrams(grams)}: {formatPoints(points)}
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </Modal>
+  );
+}
+
+interface PlateAmountProps {
+  readonly label: string;
+  /** 0 for none. */
+  readonly amount: number;
+  readonly onAmount: (amount: number) => void;
+}
+
+/** An emptied plate is one with nothing on it. */
+const amountTyped = (text: string): number | undefined => (text.trim() === '' ? 0 : (numberTyped(text) ?? undefined));
+
+/** How much is on a plate: taken when the field is left. */
+function PlateAmount({ label, amount, onAmount }: PlateAmountProps) {
+  const { field } = useTyped(amount === 0 ? '' : String(amount), amountTyped, onAmount);
+  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-full" {...field} />;
+}
