@@ -7,15 +7,15 @@ const food = (id: string) => shippedFood(id)!;
 describe('how long what was cooked keeps', () => {
   // USDA FSIS, "Leftovers and Food Safety": 3 to 4 days in the refrigerator, 3 to 4 months in the freezer for quality.
   it('is three days in a fridge and three months in a freezer', () => {
-    expect(keepUntil('2026-11-27', 'fridge', [food('potato')])).toBe('2026-11-30');
-    expect(keepUntil('2026-11-27', 'freezer', [food('potato')])).toBe('2027-02-25');
+    expect(keepUntil('2026-11-27', 'cooked', 'fridge', [food('potato')])).toBe('2026-11-30');
+    expect(keepUntil('2026-11-27', 'cooked', 'freezer', [food('potato')])).toBe('2027-02-25');
     expect(storageOf('fridge', [food('potato')]).source).toBe('USDA FSIS');
   });
   // UK Food Standards Agency, "Home food fact checker": cooked rice within 24 hours.
   it('is a day for rice', () => {
-    expect(keepUntil('2026-11-27', 'fridge', [food('potato'), food('rice-white')])).toBe('2026-11-28');
+    expect(keepUntil('2026-11-27', 'cooked', 'fridge', [food('potato'), food('rice-white')])).toBe('2026-11-28');
     expect(storageOf('fridge', [food('rice-white')]).source).toBe('UK FSA');
-    expect(keepUntil('2026-12-31', 'fridge', [food('rice-white')])).toBe('2027-01-01');
+    expect(keepUntil('2026-12-31', 'cooked', 'fridge', [food('rice-white')])).toBe('2027-01-01');
   });
   it('is told where a recipe says that it keeps longer', () => {
     expect(keepsTooLong('Keeps for a week in the fridge.')).toMatch(/a week.*3 to 4 days/);

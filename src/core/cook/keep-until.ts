@@ -1,13 +1,8 @@
 import { addDays, format, parseISO } from 'date-fns';
 import type { Food } from '../food/food.ts';
-import type { BoxPlace } from './cook.ts';
-
-/** How long something keeps, and who says so. */
-export interface StorageLimit {
-  readonly days: number;
-  readonly words: string;
-  readonly source: string;
-}
+import type { BoxPlace, CookAs } from './cook.ts';
+import { rawStorageOf } from './raw-kit.ts';
+import type { StorageLimit } from './storage-limit.ts';
 
 const FREEZER: StorageLimit = {
   days: 90,
@@ -17,7 +12,8 @@ const FREEZER: StorageLimit = {
 const FRIDGE: StorageLimit = { days: 3, words: 'Eat within 3 to 4 days, or freeze.', source: 'USDA FSIS' };
 const RICE: StorageLimit = { days: 1, words: 'Cooked rice: eat within a day, or freeze.', source: 'UK FSA' };
 
-const isRice = (f: Food): boolean => /^rice, |\brice, (?:white|brown)/i.test(f.name);
+/** Cooked rice keeps shorter than all else. */
+export const isRice = (f: Food): boolean => /^rice, |\brice, (?:white|brown)/i.test(f.name);
 
 /** The published limit for a dish of these foods: of several the shortest. */
 export function storageOf(place: BoxPlace, foods: readonly Food[]): StorageLimit {
@@ -25,9 +21,13 @@ export function storageOf(place: BoxPlace, foods: readonly Food[]): StorageLimit
   return foods.some(isRice) ? RICE : FRIDGE;
 }
 
-/** The last day on which a box should be eaten. @param packed YYYY-MM-DD */
-export const keepUntil = (packed: string, place: BoxPlace, foods: readonly Food[]): string =>
-  format(addDays(parseISO(packed), storageOf(place, foods).days), 'yyyy-MM-dd');
+/** The published limit for a box, cooked or raw. */
+export const limitOf = (as: CookAs, place: BoxPlace, foods: readonly Food[]): StorageLimit =>
+  as === 'kits' ? rawStorageOf(place, foods) : storageOf(place, foods);
+
+/** The last day on which a box should be eaten, or a kit cooked. @param packed YYYY-MM-DD */
+export const keepUntil = (packed: string, as: CookAs, place: BoxPlace, foods: readonly Food[]): string =>
+  format(addDays(parseISO(packed), limitOf(as, place, foods).days), 'yyyy-MM-dd');
 
 const SAYS_KEEPS =
   /\b(?:keeps?|stores?|stored|lasts?|good)\b[^.!?\n]{0,50}?\b(?:(a|one|two|three|\d{1,2})\s+(days?|weeks?))\b[^.!?\n]*/i;

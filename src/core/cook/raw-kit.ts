@@ -1,6 +1,6 @@
 import type { Food } from '../food/food.ts';
 import type { BoxPlace } from './cook.ts';
-import type { StorageLimit } from './keep-until.ts';
+import type { StorageLimit } from './storage-limit.ts';
 
 const SOURCE = 'Cold Food Storage Chart, USDA FSIS';
 /** The shorter end of what the chart says, in days; from memory. The first that applies to any food is the limit. */
