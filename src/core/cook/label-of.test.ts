@@ -41,12 +41,15 @@ describe('a label', () => {
     expect(label.allergens).toMatch(/^Contains .*gluten.*milk|^Contains .*milk.*gluten/);
   });
   it('is of a raw kit to be cooked by its day', () => {
-    const kit = labelOf({ ...box, as: 'kits', apart: [], grams: null, kcal: null }, {
-      whose: null,
-      foods: [],
-      isHeated: true,
-      microwave: false,
-    });
+    const kit = labelOf(
+      { ...box, as: 'kits', apart: [], grams: null, kcal: null },
+      {
+        whose: null,
+        foods: [],
+        isHeated: true,
+        microwave: false,
+      },
+    );
     expect(kit).toMatchObject({ title: 'Goulash, raw kit', whose: 'for anybody', about: '', allergens: '', apart: [] });
     expect(kit.dates).toMatch(/cook by/);
   });

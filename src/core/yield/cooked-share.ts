@@ -40,14 +40,17 @@ const TAKES_UP: ReadonlyArray<readonly [test: (f: Food) => boolean, times: numbe
 ];
 const BOILED = /\b(?:boil|cook|simmer)\b/i;
 
+/** Whether the steps heat a dish, so that it is eaten hot. */
+export const isHeated = (version: Pick<Version, 'steps'>): boolean => version.steps.some((s) => HEATED.test(s.text));
+
 /**
  * What a dish weighs cooked, g, as an estimate; null where nothing is heated, or nobody says how it is made.
  *
  * @param food the pantry, in the revisions or the newest
  */
 export function cookedWeight(version: Version, food: (id: string) => Food | null, title = ''): Interval | null {
+  if (!isHeated(version)) return null;
   const steps = version.steps.map((s) => s.text).join('\n');
-  if (!HEATED.test(steps)) return null;
   const share = COOKED[dishKindOf(version, title, food)] ?? { low: 0.8, high: 0.98 };
   const lines = version.lines.filter((l) => !l.leftOut);
   const raw = lines.reduce((g, l) => g + eatenOf(l), 0);

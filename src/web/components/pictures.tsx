@@ -23,20 +23,22 @@ interface PicturesProps {
   readonly title: string;
   readonly pictures: readonly Picture[];
   readonly kind: Picture['kind'];
+  /** The time that it was cooked, of which these are; of the recipe itself where left out. */
+  readonly cookId?: string;
 }
 
 /** The pictures of a dish, or of the page that it came from: seen, added from a phone or a file, removed with a way back. */
-export function Pictures({ recipeId, title, pictures, kind }: PicturesProps) {
+export function Pictures({ recipeId, title, pictures, kind, cookId }: PicturesProps) {
   const { household } = useHousehold();
   const h = household.id;
-  const own = pictures.filter((p) => p.kind === kind);
+  const own = pictures.filter((p) => p.kind === kind && p.cookId === (cookId ?? null));
   const [seen, setSeen] = useState<Picture | null>(null);
   const [busy, setBusy] = useState(false);
-  const what = kind === 'dish' ? 'the dish' : 'the page that it came from';
+  const what = kind === 'page' ? 'the page that it came from' : cookId === undefined ? 'the dish' : 'how it came out';
   const add = async (files: FileList | null) => {
     setBusy(true);
     try {
-      for (const file of files ?? []) await sendPicture({ h, id: recipeId, query: { kind } }, file);
+      for (const file of files ?? []) await sendPicture({ h, id: recipeId, query: { kind, cook: cookId } }, file);
       await refresh.recipe(h);
     } catch (e) {
       sayError(e);

@@ -32,9 +32,7 @@ export default function StairChart({ stair, points, servingGrams }: StairChartPr
           trigger: 'axis',
           formatter: (params: unknown) => {
             const v = (params as { value: [number, number] }[])[0]?.value;
-            return v
-              ? `from ${sized(v[0])}: ${formatPoints(v[1])}`
-              : '';
+            return v ? `from ${sized(v[0])}: ${formatPoints(v[1])}` : '';
           },
         },
         xAxis: measuredAxis(inks, { name: 'servings', max: stair.upTo }),

@@ -1,25 +1,25 @@
 import { useMemo } from 'react';
 import { isOutdated } from '../../core/cook/box-of.ts';
 import type { Cook } from '../../core/cook/cook.ts';
-import { countShare, wholeOf } from '../../core/cook/count-share.ts';
 import { freeze } from '../../core/cook/freeze.ts';
-import { keepsTooLong } from '../../core/cook/keep-until.ts';
+import { freezeBeside } from '../../core/cook/freeze-beside.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
-import { takenWords } from '../../core/cook/outcome-words.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
-import { formatPoints } from '../../core/program/format-points.ts';
-import { formatDay } from '../../core/quantity/format-day.ts';
-import { TakeFromStock } from '../components/take-from-stock.tsx';
+import { plateLines } from '../../core/counting/plate-lines.ts';
+import { useTakeFromStock } from '../components/take-from-stock.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
+import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { type Row, useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
+import { CookAside } from './cook-aside.tsx';
 import { Different } from './different.tsx';
-import { Division } from './division.tsx';
+import { KitsMade } from './kits-made.tsx';
 import { PackBoxes } from './pack-boxes.tsx';
 import { PlatesOfCook } from './plates-of-cook.tsx';
 import type { Cooks } from './use-cook.ts';
 import { WhatCameOut } from './what-came-out.tsx';
+import { WhenMade } from './when-made.tsx';
 
 interface CookOpenProps {
   readonly cook: Row<Cook>;
@@ -46,18 +46,14 @@ interface OnTheTableProps extends CookOpenProps {
 }
 
 function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
+  const { household } = useHousehold();
   const { page } = useOpenRecipe();
+  const index = usePantryIndex(household.id);
+  const takeFromStock = useTakeFromStock();
   const version = shown.document;
   const { count, eaters } = useCount(version);
-  const live = useMemo(
-    () =>
-      freeze(
-        count,
-        eaters.map(({ key, program, counter }) => ({ key, program, counter })),
-        new Date().toISOString(),
-      ),
-    [count, eaters],
-  );
+  const atTable = useMemo(() => eaters.map(({ key, program, counter }) => ({ key, program, counter })), [eaters]);
+  const live = useMemo(() => freeze(count, atTable, new Date().toISOString()), [count, atTable]);
   const boxes = cooks.boxes.filter((b) => b.cookId === cook.id);
   const plates = Object.values(cook.plates).reduce((a, b) => a + b, 0);
   const packed = boxes.reduce((sum, b) => sum + b.share, 0);
@@ -67,26 +63,38 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   // cooked asks for another count.
   const moved = frozen !== null && cook.versionId !== cook.fromId && !sameDish(frozen, live);
   const outdated = frozen === null ? [] : boxes.filter((b) => isOutdated(b, frozen));
-  const told = keepsTooLong([page.recipe.notes, ...version.steps.map((s) => s.text)].join('\n'));
-  const kcal = wholeOf(frozen ?? live).kcal.value;
+  const cameOut = (after: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => {
+    void cooks.change(cook, { ...after, frozen: frozen ?? live, tookStock: true }, 'What came out');
+    // What is in the house goes down by every cook; where nothing of it is listed, nothing is said.
+    if (!cook.tookStock) void takeFromStock(version.id, true);
+  };
+  const besideOf = (eaterId: string, texts: readonly string[]) => {
+    if (index === undefined || index === null) return;
+    const { [eaterId]: _, ...others } = cook.beside;
+    const own = freezeBeside(plateLines(texts, index, household.system), atTable, new Date().toISOString());
+    void cooks.change(
+      cook,
+      { beside: texts.length === 0 ? others : { ...others, [eaterId]: own } },
+      'What lies beside it',
+    );
+  };
   return (
     <div className="grid gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_24rem] desk:items-start">
       <div className="grid gap-8">
-        <div className="flex flex-wrap items-baseline justify-between gap-3">
-          <h2 className="text-2xl">Made {formatDay(cook.day)}</h2>
-          <button type="button" className="btn btn-plain btn-small" onClick={() => void cooks.remove(cook)}>
-            It was not made after all
-          </button>
-        </div>
-        <WhatCameOut
-          key={out === null ? 'not yet' : 'out'}
-          cook={cook}
-          servings={count.hasServings ? count.servings : null}
-          vessels={cooks.vessels}
-          taken={plates + packed}
-          onKeepVessel={cooks.keepVessel}
-          onOut={(after) => void cooks.change(cook, { ...after, frozen: frozen ?? live }, 'What came out')}
-        />
+        <WhenMade cook={cook} onDay={(day) => void cooks.change(cook, { day }, 'The day')} onRemove={cooks.remove} />
+        {cook.as === 'kits' ? (
+          <KitsMade cook={cook} version={version} count={count} taken={packed} onOut={cameOut} />
+        ) : (
+          <WhatCameOut
+            key={out === null ? 'not yet' : 'out'}
+            cook={cook}
+            servings={count.hasServings ? count.servings : null}
+            vessels={cooks.vessels}
+            taken={plates + packed}
+            onKeepVessel={cooks.keepVessel}
+            onOut={cameOut}
+          />
+        )}
         {moved && (
           <div className="note" role="alert">
             <p>What went into it was changed since it was counted.</p>
@@ -119,79 +127,46 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
         )}
         {frozen !== null && out !== null && (
           <>
-            <PlatesOfCook
-              cook={cook}
-              frozen={frozen}
-              out={out}
-              servings={count.servings}
-              free={left}
-              onPlates={(after) => void cooks.change(cook, { plates: after }, 'What a plate got')}
-            />
+            {cook.as === 'cooked' && (
+              <PlatesOfCook
+                cook={cook}
+                frozen={frozen}
+                out={out}
+                servings={count.servings}
+                free={left}
+                onPlates={(after) => void cooks.change(cook, { plates: after }, 'What a plate got')}
+                onBeside={besideOf}
+              />
+            )}
             <PackBoxes
+              key={`${out.by} ${out.amount}`}
               cook={cook}
+              version={version}
               frozen={frozen}
               out={out}
-              title={page.recipe.title}
               servings={count.servings}
               left={left}
               boxes={boxes}
               learnt={learntDaysWords(cooks.boxes)}
               foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
-              onPack={cooks.pack}
-              onUnpack={cooks.unpack}
+              cooks={cooks}
             />
           </>
         )}
-        <Different cook={cook} editor={editor} version={version} count={count} onDiffered={cooks.differed} />
-      </div>
-      <aside aria-label="All of it" className="grid gap-4 desk:sticky desk:top-4">
-        {out !== null && frozen !== null && (
-          <section aria-label="Where it went" className="panel p-4">
-            <h3 className="text-lg">Where it went</h3>
-            <Division out={out} plates={plates} boxes={packed} left={left} />
-            <p className="mt-2 text-soft">
-              {left > 1e-6 ? `${takenWords(out, left)} still in the pot.` : 'Nothing is left in the pot.'}
-            </p>
-            <ul className="mt-2">
-              {frozen.counters.map((c) => (
-                <li key={c.key} className="flex items-baseline justify-between border-rule border-t py-1.5">
-                  <span>
-                    <span className="mark mr-2">{c.mark}</span>
-                    all of it
-                  </span>
-                  <strong className="font-head text-lg">{formatPoints(countShare(frozen, c.key, 1).points)}</strong>
-                </li>
-              ))}
-              {kcal !== null && (
-                <li className="flex items-baseline justify-between border-rule border-t py-1.5 text-soft">
-                  <span>all of it</span>
-                  <span>{Math.round(kcal)} kcal</span>
-                </li>
-              )}
-            </ul>
-          </section>
+        {cook.as === 'cooked' && (
+          <Different cook={cook} editor={editor} version={version} count={count} onDiffered={cooks.differed} />
         )}
-        <label className="block">
-          <span className="label">For the next time</span>
-          <textarea
-            key={cook.note}
-            className="field min-h-24"
-            maxLength={4000}
-            placeholder="less salt, five minutes longer"
-            defaultValue={cook.note}
-            onBlur={(e) => {
-              if (e.target.value !== cook.note) void cooks.change(cook, { note: e.target.value }, 'A note');
-            }}
-          />
-        </label>
-        {told !== null && <p className="note">{told}</p>}
-        <p>
-          <TakeFromStock versionId={version.id} />
-        </p>
-        <p className="text-sm text-soft">
-          Chill what is kept within 2 hours. Reheat to 165 °F (74 °C). What is carried needs a cold pack (USDA FSIS).
-        </p>
-      </aside>
+      </div>
+      <CookAside
+        cook={cook}
+        version={version}
+        title={page.recipe.title}
+        live={live}
+        boxes={boxes}
+        left={left}
+        foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
+        onNote={(note) => void cooks.change(cook, { note }, 'A note')}
+      />
     </div>
   );
 }

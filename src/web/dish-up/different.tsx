@@ -1,9 +1,14 @@
+import { Ellipsis } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import type { Cook } from '../../core/cook/cook.ts';
 import { countVersion, type VersionCount } from '../../core/counting/count-version.ts';
+import type { Food } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
+import { scaleChangesBy } from '../../core/version/scale-version.ts';
 import type { Line, Version } from '../../core/version/version.ts';
 import { expectedLoss } from '../../core/yield/expected-loss.ts';
+import { lossWords } from '../../core/yield/loss-words.ts';
 import { useLines } from '../bring-in/use-lines.ts';
 import { AddLine } from '../components/add-line.tsx';
 import { LossDialog } from '../components/loss-dialog.tsx';
@@ -11,6 +16,7 @@ import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useRecipeHead } from '../context/use-recipe-head.ts';
 import { usePantryIndex } from '../data/use-pantry-index.ts';
+import { Menu } from '../kit/menu.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { useTyped } from '../kit/use-typed.ts';
 import type { Row } from '../saving/use-document.ts';
@@ -28,8 +34,7 @@ interface DifferentProps {
 /** What was different from the recipe this time: other amounts, forgotten, more, not eaten. It is counted at once. */
 export function Different({ cook, editor, version, count, onDiffered }: DifferentProps) {
   const { household } = useHousehold();
-  const { page, kitchen, food, title } = useOpenRecipe();
-  const eaters = useCounting();
+  const { page, food, title, asWritten } = useOpenRecipe();
   const index = usePantryIndex(household.id);
   const lines = useLines(editor, version, index ?? null);
   const { head, change } = useRecipeHead();
@@ -48,48 +53,59 @@ export function Different({ cook, editor, version, count, onDiffered }: Differen
       </section>
     );
   }
-  const before =
-    from === undefined
-      ? null
-      : countVersion(
-          from,
-          kitchen,
-          eaters.map((e) => e.counter),
-        );
+  const beside = [asWritten, from].filter((v, i, all) => v !== undefined && all.indexOf(v) === i) as Version[];
+  const scale = (by: number, only: Line | null, label: string) => {
+    const changes = scaleChangesBy(version, by).filter(
+      (c) => only === null || (c.kind === 'line' && c.lineId === only.id),
+    );
+    if (changes.length > 0) void editor.do(label, changes);
+  };
   return (
     <section aria-label="What was different">
       <h3 className="text-xl">What was different</h3>
-      <p className="text-soft">Write each line as it really was. The recipe itself stays as it is.</p>
-      {before && (
-        <p className="mt-1">
-          A serving:{' '}
-          {eaters.map((e, i) => (
-            <span key={e.key} className="mr-4 whitespace-nowrap">
-              <span className="mark mr-1.5">{e.program.mark}</span>
-              {formatPoints(before.counts[i]!.points)} by the recipe,{' '}
-              <strong>{formatPoints(count.counts[i]!.points)}</strong> as cooked
-            </span>
-          ))}
-        </p>
-      )}
+      <p className="text-soft">
+        Write each line as it really was, also another food or package. The recipe itself stays as it is.
+      </p>
+      <AsCookedBeside beside={beside} count={count} />
+      <p className="mt-2 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-small" onClick={() => scale(2, null, 'Twice of everything')}>
+          Twice of everything
+        </button>
+        <button type="button" className="btn btn-small" onClick={() => scale(0.5, null, 'Half of everything')}>
+          Half of everything
+        </button>
+      </p>
       <ul className="mt-2 border-rule border-t">
         {version.lines.map((l) => (
           <li key={l.id} className="flex flex-wrap items-center gap-2 border-rule border-b py-1.5">
             <LineAsCooked key={l.text} line={l} onRewrite={(text) => lines.rewrite(l, text)} />
-            <button
-              type="button"
-              className="btn btn-plain btn-small"
-              onClick={() =>
-                lines.change(l, { ...l, leftOut: !l.leftOut }, l.leftOut ? `${l.item} was in it` : `Forgot ${l.item}`)
-              }
+            {l.loss !== null && l.loss.high > 0 && <span className="text-sm text-soft">{lossWords(l.loss)}</span>}
+            <Menu
+              button={<Ellipsis size={22} aria-hidden="true" />}
+              buttonClass="btn btn-plain btn-small px-2"
+              label={`What was different of ${l.item || l.text}`}
+              align="end"
             >
-              {l.leftOut ? 'It was in it' : 'Forgotten'}
-            </button>
-            {!l.leftOut && l.food.kind === 'food' && l.weight !== null && (
-              <button type="button" className="btn btn-plain btn-small" onClick={() => setLosing(l)}>
-                {l.loss === null ? 'Not all eaten' : 'What is not eaten'}
-              </button>
-            )}
+              <DropdownMenu.Item
+                className="menu-item"
+                onSelect={() =>
+                  lines.change(l, { ...l, leftOut: !l.leftOut }, l.leftOut ? `${l.item} was in it` : `Forgot ${l.item}`)
+                }
+              >
+                {l.leftOut ? 'It was in it' : 'Forgotten'}
+              </DropdownMenu.Item>
+              <DropdownMenu.Item className="menu-item" onSelect={() => scale(2, l, `Twice as much ${l.item}`)}>
+                Twice as much
+              </DropdownMenu.Item>
+              <DropdownMenu.Item className="menu-item" onSelect={() => scale(0.5, l, `Half of ${l.item}`)}>
+                Half of it
+              </DropdownMenu.Item>
+              {!l.leftOut && l.food.kind === 'food' && l.weight !== null && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => setLosing(l)}>
+                  Not all of it was eaten: poured off, reduced, trimmed, left over
+                </DropdownMenu.Item>
+              )}
+            </Menu>
           </li>
         ))}
       </ul>
@@ -110,6 +126,7 @@ export function Different({ cook, editor, version, count, onDiffered }: Differen
         <LossDialog
           line={losing}
           expected={expectedLoss(losing, version, food, title)}
+          alcohol={alcoholOf(losing, food)}
           onClose={() => setLosing(null)}
           onTake={(loss) => {
             setLosing(null);
@@ -118,6 +135,58 @@ export function Different({ cook, editor, version, count, onDiffered }: Differen
         />
       )}
     </section>
+  );
+}
+
+/** The alcohol in a line, g. */
+function alcoholOf(line: Line, food: (id: string) => Food | null): number {
+  const own = line.food.kind === 'food' ? food(line.food.foodId) : null;
+  return ((own?.per100g.alcohol.value ?? 0) * (line.weight?.grams ?? 0)) / 100;
+}
+
+interface AsCookedBesideProps {
+  /** What it stands beside: as written, and the version that it was cooked by. */
+  readonly beside: readonly Version[];
+  readonly count: VersionCount;
+}
+
+/** What a serving counts as cooked, beside what it counts as written and by the version that it was cooked by. */
+function AsCookedBeside({ beside, count }: AsCookedBesideProps) {
+  const { kitchen } = useOpenRecipe();
+  const eaters = useCounting();
+  const counters = eaters.map((e) => e.counter);
+  const columns = beside.map((v) => ({ id: v.id, name: v.name, count: countVersion(v, kitchen, counters) }));
+  return (
+    <table className="mt-2 text-left">
+      <caption className="sr-only">Points of a serving</caption>
+      <thead>
+        <tr className="text-sm text-soft">
+          <th className="pr-4 font-normal">a serving</th>
+          {columns.map((c) => (
+            <th key={c.id} className="pr-4 font-normal">
+              {c.name}
+            </th>
+          ))}
+          <th className="font-normal">as cooked</th>
+        </tr>
+      </thead>
+      <tbody>
+        {eaters.map((e, i) => (
+          <tr key={e.key}>
+            <th className="pr-4 font-normal">
+              <span className="mark mr-1.5">{e.program.mark}</span>
+              {e.eater.name}
+            </th>
+            {columns.map((c) => (
+              <td key={c.id} className="pr-4">
+                {formatPoints(c.count.counts[i]!.points)}
+              </td>
+            ))}
+            <td className="font-bold font-head text-lg">{formatPoints(count.counts[i]!.points)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

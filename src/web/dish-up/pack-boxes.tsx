@@ -20,7 +20,7 @@ import { Picker } from '../kit/picker.tsx';
 import type { Row } from '../saving/use-document.ts';
 import { BoxKinds } from './box-kinds.tsx';
 import { PackApart } from './pack-apart.tsx';
-import { PLACE_WORDS, PackedBoxes } from './packed-boxes.tsx';
+import { PackedBoxes, PLACE_WORDS } from './packed-boxes.tsx';
 import type { Cooks } from './use-cook.ts';
 
 interface PackBoxesProps {

@@ -47,8 +47,7 @@ export function PlateRow(props: PlateRowProps) {
   const counter = frozen.counters.find((c) => c.key === id);
   const plate = counter === undefined ? null : countPlate(frozen, counter.key, share, beside);
   const first = frozen.counters[0];
-  const kcal =
-    plate?.kcal ?? (first === undefined ? null : countShare(frozen, first.key, share).nutrition.kcal.value);
+  const kcal = plate?.kcal ?? (first === undefined ? null : countShare(frozen, first.key, share).nutrition.kcal.value);
   const most =
     plate === null || out.grams === null || share === 0
       ? null
@@ -83,7 +82,13 @@ export function PlateRow(props: PlateRowProps) {
           onAmount={(v) => give(v === 0 ? 0 : shareOfAmount(out, v))}
         />
         <span className="text-right">
-          {!isServed ? '' : plate === null ? <span className="text-soft">–</span> : <PointsShown count={{ ...plate, complete: true }} />}
+          {!isServed ? (
+            ''
+          ) : plate === null ? (
+            <span className="text-soft">–</span>
+          ) : (
+            <PointsShown count={{ ...plate, complete: true }} />
+          )}
         </span>
         <Menu
           button={<Ellipsis size={22} aria-hidden="true" />}

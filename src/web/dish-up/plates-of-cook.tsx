@@ -109,7 +109,9 @@ function Shared({ frozen, out }: { readonly frozen: Frozen; readonly out: Outcom
   const least = each[each.length - 1] ?? 0;
   if (eaters.length < 2 || whole < 1 || most === least) return null;
   const points = (n: number): string =>
-    [...new Set(frozen.counters.map((c) => formatPoints(countShare(frozen, c.key, n / out.amount).points)))].join(' or ');
+    [...new Set(frozen.counters.map((c) => formatPoints(countShare(frozen, c.key, n / out.amount).points)))].join(
+      ' or ',
+    );
   const many = each.filter((n) => n === most).length;
   return (
     <p className="mt-1 text-soft">

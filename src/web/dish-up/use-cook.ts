@@ -49,9 +49,11 @@ export function useCooks(recipeId: string) {
     cooks: own,
     boxes: boxes.rows.filter((b) => b.recipeId === recipeId),
     vessels: vessels.rows,
-    begin: (of: Version, day: string, as: CookAs): Promise<void> => {
+    /** @returns its id */
+    begin: async (of: Version, day: string, as: CookAs): Promise<string> => {
       const id = uuid();
-      return cooks.make(id, newCook({ id, recipeId, versionId: of.id, as, day }));
+      await cooks.make(id, newCook({ id, recipeId, versionId: of.id, as, day }));
+      return id;
     },
     change,
     /** Makes the version that says how it really was. */

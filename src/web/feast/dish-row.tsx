@@ -7,6 +7,7 @@ import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { mostOf } from '../../core/swap/departure-words.ts';
 import type { Eater } from '../../core/table/table.ts';
+import { useMadeIt } from '../components/made-it.tsx';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { Menu } from '../kit/menu.tsx';
 import { PortionStepper } from './portion-stepper.tsx';
@@ -190,6 +191,7 @@ function MayMove({ title, most, onMost }: MayMoveProps) {
 }
 
 function DishMenu({ served, onInstead, onRemove }: DishRowProps) {
+  const madeIt = useMadeIt();
   return (
     <span className="no-print">
       <Menu
@@ -199,6 +201,14 @@ function DishMenu({ served, onInstead, onRemove }: DishRowProps) {
         align="end"
         className="w-72"
       >
+        {served.dish !== null && (
+          <DropdownMenu.Item
+            className="menu-item"
+            onSelect={() => void madeIt(served.version.recipeId, served.version.id)}
+          >
+            I made it: dish it up
+          </DropdownMenu.Item>
+        )}
         <DropdownMenu.Item className="menu-item" onSelect={onInstead}>
           Something else in its place
         </DropdownMenu.Item>

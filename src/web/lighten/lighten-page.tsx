@@ -8,8 +8,9 @@ import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
 import { CountPanel } from '../components/count-panel.tsx';
 import { EveryonesPoints } from '../components/everyones-points.tsx';
+import { MadeIt } from '../components/made-it.tsx';
 import { StepsEditor } from '../components/steps-editor.tsx';
-import { TakeFromStock } from '../components/take-from-stock.tsx';
+import { Verdicts } from '../components/verdicts.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { refresh } from '../data/queries.ts';
@@ -29,7 +30,6 @@ import { useBegun } from './use-begun.ts';
 import { useBench } from './use-bench.ts';
 import { useChosenEater } from './use-chosen-eater.ts';
 import { useUndoToast } from './use-undo-toast.ts';
-import { Verdicts } from './verdicts.tsx';
 import { WatchNote } from './watch-note.tsx';
 
 /** The bench: a version as written beside a lighter one. Where there is none yet, the first change makes it. */
@@ -191,7 +191,9 @@ function TheBench({
         <div className="no-print mt-6 flex flex-wrap items-end gap-4">
           <DishRead editor={saved} version={version} />
           <TakeSwaps editor={saved} version={version} />
-          <TakeFromStock versionId={version.id} />
+          <MadeIt recipeId={version.recipeId} versionId={version.id} className="btn btn-small">
+            I made it
+          </MadeIt>
         </div>
       </main>
       <CountPanel

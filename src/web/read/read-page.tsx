@@ -7,6 +7,7 @@ import { isOpen } from '../../core/version/version.ts';
 import { factWords } from '../bring-in/facts-line.tsx';
 import { CountPanel } from '../components/count-panel.tsx';
 import { EveryonesPoints } from '../components/everyones-points.tsx';
+import { MadeIt } from '../components/made-it.tsx';
 import { Pictures, pictureAt } from '../components/pictures.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -140,9 +141,9 @@ export function ReadPage() {
             <Link to={`lighten${to}`} className="btn btn-main px-3">
               Lighten
             </Link>
-            <Link to={`dish-up?version=${version.id}`} className="btn px-3">
+            <MadeIt recipeId={version.recipeId} versionId={version.id} className="btn px-3">
               Made it
-            </Link>
+            </MadeIt>
           </FootBar>
         }
       >
@@ -150,9 +151,9 @@ export function ReadPage() {
           <Link to={`lighten${to}`} className="btn btn-main">
             {isLighter ? 'Go on lightening' : 'Lighten it'}
           </Link>
-          <Link to={`dish-up?version=${version.id}`} className="btn">
+          <MadeIt recipeId={version.recipeId} versionId={version.id} className="btn">
             I made it
-          </Link>
+          </MadeIt>
           <Link to={`pass-on?version=${version.id}`} className="btn">
             Pass it on
           </Link>

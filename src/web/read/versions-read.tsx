@@ -3,13 +3,13 @@ import { countVersion } from '../../core/counting/count-version.ts';
 import { departureIn } from '../../core/swap/departure-words.ts';
 import type { Verdict } from '../../core/swap/verdict.ts';
 import type { Version } from '../../core/version/version.ts';
+import { NO_VERDICTS } from '../components/verdicts.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useVerdicts } from '../data/queries.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { useDepartures } from '../lighten/use-departures.ts';
-import { NO_VERDICTS } from '../lighten/verdicts.tsx';
 
 const LazyVersionsChart = lazy(() => import('./versions-chart.tsx'));
 

@@ -21,12 +21,14 @@ const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
 export const NO_VERDICTS: readonly Row<Verdict>[] = [];
 
 interface VerdictsProps {
+  /** Whether it stands open from the start. */
+  readonly open?: boolean;
   readonly version: Version;
   readonly food: (id: string) => Food | null;
 }
 
 /** What everyone at the table says of a version: it moves how far its swaps depart, for this household. */
-export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps) {
+export const Verdicts = memo(function Verdicts({ version, food, open = false }: VerdictsProps) {
   const versionId = version.id;
   const { household, eaters } = useHousehold();
   const swaps = useMemo(() => judgedSwaps(version, food), [version, food]);
@@ -39,7 +41,7 @@ export const Verdicts = memo(function Verdicts({ version, food }: VerdictsProps)
     else await change(verdictId(full), seen, full, 'Change what was said');
   };
   return (
-    <details className="no-print mt-6 border-rule border-t pt-3">
+    <details className="no-print mt-6 border-rule border-t pt-3" open={open}>
       <summary className="cursor-pointer font-semibold">How was it?</summary>
       <p className="mt-1 text-soft text-sm">
         A swap that was liked counts as nearer to the family's dish the next time, one that was not as farther. What is

@@ -1,0 +1,98 @@
+import { carriedAdvice } from '../../core/cook/box-advice.ts';
+import type { Box, Cook } from '../../core/cook/cook.ts';
+import { countShare, wholeOf } from '../../core/cook/count-share.ts';
+import type { Frozen } from '../../core/cook/frozen.ts';
+import { keepsTooLong } from '../../core/cook/keep-until.ts';
+import { takenWords } from '../../core/cook/outcome-words.ts';
+import { dishKindOf } from '../../core/dish/dish-kind.ts';
+import type { Food } from '../../core/food/food.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
+import type { Version } from '../../core/version/version.ts';
+import { isHeated } from '../../core/yield/cooked-share.ts';
+import { Pictures } from '../components/pictures.tsx';
+import { TakeFromStock } from '../components/take-from-stock.tsx';
+import { Verdicts } from '../components/verdicts.tsx';
+import { useOpenRecipe } from '../context/recipe-context.ts';
+import { Division } from './division.tsx';
+
+interface CookAsideProps {
+  readonly cook: Cook;
+  readonly version: Version;
+  readonly title: string;
+  /** What it would be counted from now. */
+  readonly live: Frozen;
+  readonly boxes: readonly Box[];
+  readonly left: number;
+  readonly foods: readonly Food[];
+  readonly onNote: (note: string) => void;
+}
+
+/** The record of a cook: where it went, what all of it counts, pictures, verdicts, notes, and the cautions. */
+export function CookAside({ cook, version, title, live, boxes, left, foods, onNote }: CookAsideProps) {
+  const { page, food } = useOpenRecipe();
+  const { out, frozen } = cook;
+  const kcal = wholeOf(frozen ?? live).kcal.value;
+  const told = keepsTooLong([page.recipe.notes, ...version.steps.map((s) => s.text)].join('\n'));
+  const advice = carriedAdvice(foods, isHeated(version), dishKindOf(version, title, food));
+  return (
+    <aside aria-label="All of it" className="grid gap-4 desk:sticky desk:top-4">
+      {out !== null && frozen !== null && (
+        <section aria-label="Where it went" className="panel p-4">
+          <h3 className="text-lg">Where it went</h3>
+          <Division out={out} plates={cook.plates} boxes={boxes} left={left} />
+          <p className="mt-2 text-soft">
+            {left > 1e-6
+              ? `${takenWords(out, left)} still ${cook.as === 'kits' ? 'to be packed' : 'in the pot'}.`
+              : `Nothing is left ${cook.as === 'kits' ? 'to pack' : 'in the pot'}.`}
+          </p>
+          <ul className="mt-2">
+            {frozen.counters.map((c) => (
+              <li key={c.key} className="flex items-baseline justify-between border-rule border-t py-1.5">
+                <span>
+                  <span className="mark mr-2">{c.mark}</span>
+                  all of it
+                </span>
+                <strong className="font-head text-lg">{formatPoints(countShare(frozen, c.key, 1).points)}</strong>
+              </li>
+            ))}
+            {kcal !== null && (
+              <li className="flex items-baseline justify-between border-rule border-t py-1.5 text-soft">
+                <span>all of it</span>
+                <span>{Math.round(kcal)} kcal</span>
+              </li>
+            )}
+          </ul>
+        </section>
+      )}
+      <label className="block">
+        <span className="label">For the next time</span>
+        <textarea
+          key={cook.note}
+          className="field min-h-24"
+          maxLength={4000}
+          placeholder="less salt, five minutes longer"
+          defaultValue={cook.note}
+          onBlur={(e) => {
+            if (e.target.value !== cook.note) onNote(e.target.value);
+          }}
+        />
+      </label>
+      <Pictures recipeId={page.recipe.id} title={title} pictures={page.pictures} kind="dish" cookId={cook.id} />
+      {frozen !== null && <Verdicts version={version} food={food} open />}
+      {told !== null && <p className="note">{told}</p>}
+      {!cook.tookStock && (
+        <p>
+          <TakeFromStock versionId={version.id} />
+        </p>
+      )}
+      <ul className="space-y-1 text-sm text-soft">
+        <li>Chill what is kept within 2 hours. (USDA FSIS)</li>
+        {advice.map((a) => (
+          <li key={a.words}>
+            {a.words} ({a.source})
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}
