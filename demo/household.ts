@@ -80,3 +80,59 @@ export const DEMO_EATERS: readonly Eater[] = [
     notOnTop: [],
   },
 ];
+
+export const DEMO_VESSELS = [
+  { id: 'demo-vessel-pot', name: 'the red pot', grams: 1840 },
+  { id: 'demo-vessel-dish', name: 'the long baking dish', grams: 1210 },
+] as const;
+
+export const DEMO_BOX_KINDS = [
+  {
+    id: 'demo-kind-flat',
+    name: 'flat glass box',
+    millilitres: 600,
+    parts: 1,
+    grams: 320,
+    microwave: true,
+    freezer: false,
+  },
+  {
+    id: 'demo-kind-tub',
+    name: 'freezer tub',
+    millilitres: 750,
+    parts: 1,
+    grams: 45,
+    microwave: false,
+    freezer: true,
+  },
+] as const;
+
+/** What was cooked lately, the oldest first: shares of all of it on plates and in boxes. */
+export const DEMO_COOKS = [
+  {
+    id: 'demo-cook-pot-one',
+    title: 'Lentil and smoked-sausage pot',
+    lightened: false,
+    daysAgo: 23,
+    gross: 4460,
+    grams: 2620,
+    plates: { 'demo-eater-runa': 0.18, 'demo-eater-tomas': 0.25, 'demo-eater-milena': 0.2, others: 0.37 },
+    note: 'too thick the next day: a cup more broth',
+    boxes: [],
+  },
+  {
+    id: 'demo-cook-pot-two',
+    title: 'Lentil and smoked-sausage pot',
+    lightened: true,
+    daysAgo: 1,
+    gross: 4590,
+    grams: 2750,
+    plates: { 'demo-eater-runa': 0.16, 'demo-eater-tomas': 0.17, others: 0.17 },
+    note: 'right like this',
+    boxes: [
+      { id: 'demo-box-one', share: 0.16, eater: 'demo-eater-runa', place: 'fridge', kind: 'demo-kind-flat' },
+      { id: 'demo-box-two', share: 0.17, eater: 'demo-eater-tomas', place: 'fridge', kind: 'demo-kind-flat' },
+      { id: 'demo-box-three', share: 0.17, eater: null, place: 'freezer', kind: 'demo-kind-tub' },
+    ],
+  },
+] as const;

@@ -18,6 +18,7 @@ import { lineOf } from '../core/version/line-of.ts';
 import type { Line, Version } from '../core/version/version.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { withExpectedLosses } from '../core/yield/expected-loss.ts';
+import { type DemoVersions, seedCooks } from './seed-cooks.ts';
 import { dayIn } from './store/cards.ts';
 import { EATERS } from './store/eater-shelf.ts';
 import { appendEntry, makeDocument } from './store/entries.ts';
@@ -30,7 +31,8 @@ import { VERSIONS } from './store/version-shelf.ts';
 import { write } from './store/write.ts';
 
 /**
- * Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast.
+ * Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast,
+ * what was cooked lately.
  *
  * @param id - of the household; under any other than the usual one, the ids of its eaters and its feast begin with it
  */
@@ -55,10 +57,14 @@ export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOL
     const foods = await pantryOf(s);
     const index = indexFoods(foods);
     const done = new Map<string, Version>();
+    const dishes = new Map<string, DemoVersions>();
     for (const recipe of DEMO_RECIPES) {
-      await lighten(s, await bringIn(s, recipe, index, done), foods);
+      const dish = await bringIn(s, recipe, index, done);
+      dishes.set(dish.title, { asWritten: dish.asWritten, lightened: await lighten(s, dish, foods) });
     }
-    await planFeast(s, done, idIn, dayIn(systemZone(), clock()));
+    const today = dayIn(systemZone(), clock());
+    await planFeast(s, done, idIn, today);
+    await seedCooks(s, dishes, idIn, today);
   });
 }
 
@@ -128,7 +134,7 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
   return { asWritten: first, title, lightened: recipe.lightened };
 }
 
-async function lighten(s: Scope, { asWritten, title, lightened }: BroughtIn, foods: readonly Food[]): Promise<void> {
+async function lighten(s: Scope, { asWritten, title, lightened }: BroughtIn, foods: readonly Food[]): Promise<Version> {
   const byId = new Map(foods.map((f) => [f.id, f]));
   let version = lightenedCopy(asWritten, lightened.name, () => uuid());
   await makeDocument(s, VERSIONS, version.id, version);
@@ -142,6 +148,7 @@ async function lighten(s: Scope, { asWritten, title, lightened }: BroughtIn, foo
     await appendEntry(s, VERSIONS, version.id, entry, { exactly: version.revision });
     version = applyEntry(version, entry);
   }
+  return version;
 }
 
 const labelOf = (c: DemoChange): string =>

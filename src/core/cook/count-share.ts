@@ -23,7 +23,7 @@ export interface ShareCount {
  * @throws RangeError for somebody it was not frozen for
  */
 export function countShare(frozen: Frozen, key: string, share: number): ShareCount {
-  const counter = counterOf(frozen, key);
+  const counter = frozenCounter(frozen, key);
   const nutrition = scaleProfile(wholeOf(frozen), share);
   if (!(share > 0)) return { points: 0, raw: 0, pointsRange: exactly(0), certainty: 'exact', nutrition };
   const { lines, as } = countedAs(frozen, key);
@@ -49,7 +49,7 @@ interface CountedAs {
 /** Records never change: what they are counted as is made once. */
 const made = new WeakMap<FrozenCounter, CountedAs>();
 
-function counterOf(frozen: Frozen, key: string): FrozenCounter {
+function frozenCounter(frozen: Frozen, key: string): FrozenCounter {
   const counter = frozen.counters.find((c) => c.key === key);
   if (counter === undefined) throw new RangeError(`nobody ${key} was counted when it was dished up`);
   return counter;
@@ -61,7 +61,7 @@ function counterOf(frozen: Frozen, key: string): FrozenCounter {
  * @throws RangeError for somebody it was not frozen for
  */
 export function countedAs(frozen: Frozen, key: string): CountedAs {
-  const counter = counterOf(frozen, key);
+  const counter = frozenCounter(frozen, key);
   const had = made.get(counter);
   if (had !== undefined) return had;
   const pins: Pin[] = [];

@@ -19,7 +19,7 @@ export const APART_WORDS: Readonly<Record<ApartHow, string>> = {
 
 const CRISP = /\b(?:croutons?|crackers?|crisps?|chips|fried onions|tortilla chips|granola|panko|breadcrumbs?)\b/i;
 const DRESSING = /\b(?:dressing|vinaigrette|salsa|tzatziki)\b/i;
-const FRESH =
+const EATEN_FRESH =
   /\b(?:parsley|cilantro|coriander|basil|mint|dill|chives|arugula|rocket|lettuce|salad|avocado|lemon|lime|spring onions?|cress|sprouts)\b/i;
 const FROZEN = /\bfrozen\b/i;
 /** Freezing spoils these raw: potatoes turn dark, cream and soft cheese part, eggs burst. Common practice. */
@@ -59,4 +59,7 @@ function howOfCooked(line: Line, food: Food): ApartHow | null {
 }
 
 const isFresh = (line: Line, food: Food): boolean =>
-  FRESH.test(line.item) && !/\bdried\b/i.test(line.text) && !food.kinds.includes('spice') && !FROZEN.test(line.text);
+  EATEN_FRESH.test(line.item) &&
+  !/\bdried\b/i.test(line.text) &&
+  !food.kinds.includes('spice') &&
+  !FROZEN.test(line.text);

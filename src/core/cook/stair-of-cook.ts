@@ -3,7 +3,7 @@ import { countedAs } from './count-share.ts';
 import type { Frozen } from './frozen.ts';
 
 /** So many portions are looked at. */
-const UP_TO = 2;
+const PORTIONS_SEEN = 2;
 
 /**
  * Points against how much of a dish lies on a plate, up to two portions.
@@ -13,5 +13,5 @@ const UP_TO = 2;
  */
 export function stairOfCook(frozen: Frozen, key: string, portion: number): Stair {
   const { lines, as } = countedAs(frozen, key);
-  return stairOf(lines, as, { servings: 1 / portion }, UP_TO);
+  return stairOf(lines, as, { servings: 1 / portion }, PORTIONS_SEEN);
 }

@@ -3,5 +3,5 @@
  *
  * @example namedTogether(['milk', 'egg', 'soya']) // 'milk, egg and soya'
  */
-export const namedTogether = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+export const namedTogether = (names: readonly string[], last: 'and' | 'or' = 'and'): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} ${last} ${names.at(-1)}`;

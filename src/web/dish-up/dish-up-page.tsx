@@ -11,14 +11,14 @@ import { CookedBefore } from './cooked-before.tsx';
 import { useCooks } from './use-cook.ts';
 
 const AS_WORDS: Readonly<Record<CookAs, string>> = { cooked: 'cooked', kits: 'packed raw, as kits' };
-const dayOf = (at: Date): string => formatISO(at, { representation: 'date' });
+const localDay = (at: Date): string => formatISO(at, { representation: 'date' });
 
 /** A dish that comes from the stove: what came out, whose plate gets what, and what goes into boxes. */
 export function DishUpPage() {
   const { page, asWritten } = useOpenRecipe();
   const cooks = useCooks(page.recipe.id);
   const [params, setParams] = useSearchParams();
-  const today = dayOf(new Date());
+  const today = localDay(new Date());
   const usual = shownVersion(page.versions, page.recipe.shownVersionId) ?? asWritten;
   const [chosen, setChosen] = useState<string | null>(null);
   const [as, setAs] = useState<CookAs>('cooked');
@@ -55,7 +55,7 @@ export function DishUpPage() {
             <button type="button" className="btn btn-main" onClick={() => begin(today)}>
               I made it today
             </button>
-            <button type="button" className="btn" onClick={() => begin(dayOf(subDays(new Date(), 1)))}>
+            <button type="button" className="btn" onClick={() => begin(localDay(subDays(new Date(), 1)))}>
               Yesterday
             </button>
           </p>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { type Label, labelOf } from '../../core/cook/label-of.ts';
+import { type BoxLabel, boxLabel } from '../../core/cook/box-label.ts';
 import { foodsOf } from '../../core/counting/foods-of.ts';
 import { isHeated } from '../../core/yield/cooked-share.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -11,8 +11,8 @@ import { sayError } from '../kit/say-error.ts';
 import { labelPicture } from './label-picture.ts';
 import { useCooks } from './use-cook.ts';
 
-const SIZES = { large: 'large, 2 a row', small: 'small, 3 a row' } as const;
-type Size = keyof typeof SIZES;
+const LABEL_SIZES = { large: 'large, 2 a row', small: 'small, 3 a row' } as const;
+type Size = keyof typeof LABEL_SIZES;
 
 /** What is stuck on boxes: what, whose, what it counts, until when, how to heat it, what is in it. A sheet, or pictures. */
 export function LabelsPage() {
@@ -29,7 +29,7 @@ export function LabelsPage() {
   const own = boxes.filter((b) => b.cookId === cook?.id && b.taken === null);
   const labels = own.map((b) => ({
     id: b.id,
-    label: labelOf(b, {
+    label: boxLabel(b, {
       whose: eaters.find((e) => e.id === b.eaterId)?.name ?? null,
       foods,
       isHeated: isHeated(version),
@@ -51,7 +51,7 @@ export function LabelsPage() {
         <OneOfFew
           label="How large"
           value={size}
-          choices={(Object.keys(SIZES) as Size[]).map((s) => ({ value: s, words: SIZES[s] }))}
+          choices={(Object.keys(LABEL_SIZES) as Size[]).map((s) => ({ value: s, words: LABEL_SIZES[s] }))}
           onPick={setSize}
         />
         <button type="button" className="btn btn-main" disabled={own.length === 0} onClick={() => window.print()}>
@@ -78,7 +78,7 @@ export function LabelsPage() {
   );
 }
 
-function OneLabel({ label, small }: { readonly label: Label; readonly small: boolean }) {
+function OneLabel({ label, small }: { readonly label: BoxLabel; readonly small: boolean }) {
   return (
     <li className={`break-inside-avoid rounded-lg border-2 border-ink bg-sheet ${small ? 'p-2 text-sm' : 'p-3'}`}>
       <p className="flex items-baseline justify-between gap-3">

@@ -16,7 +16,7 @@ import { numberTyped } from '../kit/number-typed.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { useTyped } from '../kit/use-typed.ts';
 
-const LazyStairChart = lazy(() => import('../components/stair-chart.tsx'));
+const LazyCookStair = lazy(() => import('../components/stair-chart.tsx'));
 
 interface PlateRowProps {
   /** Of an eater, or of what has no name. */
@@ -37,7 +37,7 @@ interface PlateRowProps {
   readonly onBeside: ((texts: readonly string[]) => void) | null;
 }
 
-const UNIT: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
+const TAKEN_IN: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
 
 /** A plate: how much of the dish is on it, what lies beside it, and what all of it counts. */
 export function PlateRow(props: PlateRowProps) {
@@ -69,15 +69,10 @@ export function PlateRow(props: PlateRowProps) {
           {pieces !== null && share > 0 && (
             <span className="block text-sm text-soft">as {formatAmount(share * pieces)} pieces of the mean</span>
           )}
-          {most !== null && most < out.grams! && (
-            <span className="block text-sm text-soft">
-              Up to {formatGrams(most)} it stays {formatPoints(plate!.dish.points)}.
-            </span>
-          )}
         </span>
         <PlateAmount
           key={`${out.by} ${trimmed(share, 6)}`}
-          label={`${name}, ${UNIT[out.by]}`}
+          label={`${name}, ${TAKEN_IN[out.by]}`}
           amount={share === 0 ? 0 : Number((share * out.amount).toFixed(out.by === 'grams' ? 0 : 2))}
           onAmount={(v) => give(v === 0 ? 0 : shareOfAmount(out, v))}
         />
@@ -117,6 +112,11 @@ export function PlateRow(props: PlateRowProps) {
           )}
         </Menu>
       </div>
+      {most !== null && most < out.grams! && (
+        <p className="text-sm text-soft">
+          Up to {formatGrams(most)} it stays {formatPoints(plate!.dish.points)}.
+        </p>
+      )}
       {plate !== null && plate.beside.length > 0 && (
         <ul className="mt-1 pl-4">
           {plate.beside.map((b, i) => (
@@ -159,17 +159,17 @@ interface ChoosePortionProps extends PlateRowProps {
 }
 
 /** So many steps can be chosen. */
-const MOST_STEPS = 12;
+const MOST_STAIRS = 12;
 
 /** Points against the size of the portion; a step is taken with the most that it holds. */
 function ChoosePortion({ name, frozen, out, portion, counterKey, onGive, onClose }: ChoosePortionProps) {
   const stair = stairOfCook(frozen, counterKey, portion);
   const all = out.grams;
-  const steps = [...new Set([stair.start, ...stair.edges.map((e) => e.points)])].slice(0, MOST_STEPS);
+  const steps = [...new Set([stair.start, ...stair.edges.map((e) => e.points)])].slice(0, MOST_STAIRS);
   return (
     <Modal title={`Points against the portion, ${name}`} onClose={onClose}>
       <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
-        <LazyStairChart
+        <LazyCookStair
           stair={stair}
           points={countShare(frozen, counterKey, portion).points}
           servingGrams={all === null ? null : all * portion}

@@ -5,6 +5,7 @@ import { type Outcome, piecesEach } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { takenWords } from '../../core/cook/outcome-words.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
+import { namedTogether } from '../../core/quantity/named-together.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { AimFor } from './aim-for.tsx';
@@ -29,6 +30,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
   // What was counted or measured and weighed, too, can be taken by the scale: pieces are not all of one size.
   const canWeigh = out.by !== 'grams' && out.grams !== null;
   const [byScale, setByScale] = useState(false);
+  const [allNameless, setAllNameless] = useState(false);
   const measured: Outcome =
     canWeigh && byScale ? { by: 'grams', amount: out.grams!, grams: out.grams, cut: null } : out;
   const portion = 1 / Math.max(1, servings);
@@ -38,7 +40,11 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
   };
   const people = [
     ...eaters.map((e) => ({ id: e.id as string, name: e.name, counts: true })),
-    ...NAMELESS.map((id) => ({ id: id as string, name: NAMELESS_WORDS[id], counts: false })),
+    ...NAMELESS.filter((id) => allNameless || id === 'others' || (cook.plates[id] ?? 0) > 0).map((id) => ({
+      id: id as string,
+      name: NAMELESS_WORDS[id],
+      counts: false,
+    })),
   ];
   return (
     <section aria-label="On the plates">
@@ -70,7 +76,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
           </button>
         </div>
       </div>
-      {out.by === 'pieces' && <Shared frozen={frozen} out={out} />}
+      {out.by === 'pieces' && <SharedPieces frozen={frozen} out={out} />}
       {canWeigh && out.by === 'pieces' && byScale && (
         <p className="mt-1 text-sm text-soft">
           A piece is {Math.round(out.grams! / out.amount)} g in the mean: weigh the larger and the smaller ones.
@@ -94,6 +100,11 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
           />
         ))}
       </ul>
+      {people.length < eaters.length + NAMELESS.length && (
+        <button type="button" className="btn btn-plain btn-small mt-1" onClick={() => setAllNameless(true)}>
+          Some was tasted, or cut off
+        </button>
+      )}
       <AimFor cook={cook} frozen={frozen} out={out} free={free} onPlate={set} />
       {free > 1e-6 && <p className="mt-1 text-sm text-soft">{takenWords(out, free)} left to share.</p>}
     </section>
@@ -101,7 +112,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
 }
 
 /** What each gets of pieces that do not divide, and what that counts. */
-function Shared({ frozen, out }: { readonly frozen: Frozen; readonly out: Outcome }) {
+function SharedPieces({ frozen, out }: { readonly frozen: Frozen; readonly out: Outcome }) {
   const { eaters } = useHousehold();
   const whole = Math.round(out.amount);
   const each = piecesEach(whole, Math.max(1, eaters.length));
@@ -109,8 +120,11 @@ function Shared({ frozen, out }: { readonly frozen: Frozen; readonly out: Outcom
   const least = each[each.length - 1] ?? 0;
   if (eaters.length < 2 || whole < 1 || most === least) return null;
   const points = (n: number): string =>
-    [...new Set(frozen.counters.map((c) => formatPoints(countShare(frozen, c.key, n / out.amount).points)))].join(
-      ' or ',
+    namedTogether(
+      [...new Set(frozen.counters.map((c) => countShare(frozen, c.key, n / out.amount).points))]
+        .sort((a, b) => a - b)
+        .map(formatPoints),
+      'or',
     );
   const many = each.filter((n) => n === most).length;
   return (

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shippedFood } from '../../../tests/support/test-version.ts';
+import { boxLabel } from './box-label.ts';
 import type { Box } from './cook.ts';
-import { labelOf } from './label-of.ts';
 
 const box: Box = {
   id: 'box-1',
@@ -30,7 +30,7 @@ const foods = [shippedFood('milk-whole') ?? shippedFood('cream-heavy')!, shipped
 
 describe('a label', () => {
   it('says what, whose points, calories, the dates, how to heat it, what is in it', () => {
-    const label = labelOf(box, { whose: 'Runa', foods, isHeated: true, microwave: null });
+    const label = boxLabel(box, { whose: 'Runa', foods, isHeated: true, microwave: null });
     expect(label.title).toBe('Goulash');
     expect(label.whose).toBe('for Runa');
     expect(label.counts).toEqual(['LE 4, maybe 5', 'LA 2']);
@@ -41,7 +41,7 @@ describe('a label', () => {
     expect(label.allergens).toMatch(/^Contains .*gluten.*milk|^Contains .*milk.*gluten/);
   });
   it('is of a raw kit to be cooked by its day', () => {
-    const kit = labelOf(
+    const kit = boxLabel(
       { ...box, as: 'kits', apart: [], grams: null, kcal: null },
       {
         whose: null,

@@ -8,7 +8,7 @@ import type { Box } from './cook.ts';
 import { APART_WORDS } from './packed-apart.ts';
 
 /** What stands on a label, line by line; an empty line says nothing. */
-export interface Label {
+export interface BoxLabel {
   readonly title: string;
   readonly whose: string;
   readonly counts: readonly string[];
@@ -29,7 +29,7 @@ interface LabelFacts {
 }
 
 /** The label of a box. */
-export function labelOf(box: Box, { whose, foods, isHeated, microwave }: LabelFacts): Label {
+export function boxLabel(box: Box, { whose, foods, isHeated, microwave }: LabelFacts): BoxLabel {
   const allergens = [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]);
   const isKit = box.as === 'kits';
   return {
