@@ -10,6 +10,8 @@ export type LineFood =
       readonly recipeId: string;
       readonly versionId: string;
       readonly cooked?: number | undefined;
+      /** The time that it was cooked, of which this is some: its boxes get emptier when the dish is made. */
+      readonly cookId?: string | undefined;
     }
   /** Water, salt, "to taste": nothing to count, and the words why. */
   | { readonly kind: 'nothing'; readonly why: string }
