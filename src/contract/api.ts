@@ -24,8 +24,9 @@ import {
   RecipeSchema,
 } from './recipe.ts';
 import { route } from './route.ts';
-import { StockSchema, StockTakenSchema } from './stock.ts';
+import { StockSchema } from './stock.ts';
 import { OwnSwapsSchema } from './swap.ts';
+import { TakenForDishSchema } from './taken-for-dish.ts';
 import { NewVerdictSchema, VerdictSchema, VerdictsSchema } from './verdict.ts';
 import { VersionEntrySchema, VersionSchema } from './version.ts';
 
@@ -439,9 +440,9 @@ export const API = {
   takeFromStock: route({
     method: 'POST',
     path: '/households/:h/stock/take',
-    says: 'Takes what a version needs out of what is in the house.',
+    says: 'Takes what a version needs out of what is in the house, and out of boxes of what it names.',
     body: z.object({ versionId: Id }),
-    answer: z.array(StockTakenSchema),
+    answer: TakenForDishSchema,
   }),
   barcode: route({
     method: 'GET',

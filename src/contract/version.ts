@@ -37,6 +37,7 @@ const LineFoodSchema = schemaOf<LineFood>()(
       recipeId: Id,
       versionId: Id,
       cooked: z.number().gt(0).max(200_000).optional(),
+      cookId: Id.optional(),
     }),
     z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
     z.object({ kind: z.literal('open') }),

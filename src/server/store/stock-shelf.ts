@@ -1,12 +1,8 @@
-import { v7 as uuid } from 'uuid';
 import { StockItemSchema } from '../../contract/stock.ts';
 import { STOCK_KIND } from '../../core/documents/document-kinds.ts';
-import { byUse, type StockItem, type StockTaken, takeFromStock } from '../../core/stock/stock.ts';
-import { appendEntry, removeDocument } from './entries.ts';
+import { byUse, type StockItem } from '../../core/stock/stock.ts';
 import { rowShelf } from './row-shelf.ts';
 import { nowOf, type Scope } from './scope.ts';
-import { getVersion } from './versions.ts';
-import { write } from './write.ts';
 
 /** What is in the house, and what cannot be had. */
 export const STOCK = rowShelf<StockItem, 'stock_item'>({
@@ -43,30 +39,4 @@ export async function stockOf(s: Scope): Promise<(StockItem & { revision: number
   const all = await STOCK.all(s);
   const revisions = new Map(all.map((i) => [i.id, i.revision]));
   return byUse(all).map((i) => ({ ...i, revision: revisions.get(i.id)! }));
-}
-
-/** Takes what a version needs out of the stock, in one transaction, and says what changed. */
-export function takeForVersion(scope: Scope, versionId: string): Promise<StockTaken[]> {
-  return write(scope, async (s) => {
-    const version = await getVersion(s, versionId);
-    const stock = (await stockOf(s)).map(({ revision, ...item }) => ({ item, revision }));
-    const taken = takeFromStock(
-      stock.map((x) => x.item),
-      version.lines,
-    );
-    for (const { before, after } of taken) {
-      const changes = STOCK_KIND.changes(before, after ?? before);
-      const { revision } = stock.find((x) => x.item.id === before.id)!;
-      if (after === null) await removeDocument(s, STOCK, before.id);
-      else
-        await appendEntry(
-          s,
-          STOCK,
-          before.id,
-          { id: uuid(), label: 'Take for a dish', changes, undoes: null },
-          { exactly: revision },
-        );
-    }
-    return taken;
-  });
 }
