@@ -1,7 +1,18 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { freeze } from '../../src/core/cook/freeze.ts';
+import { countVersion } from '../../src/core/counting/count-version.ts';
+import { plainCounter } from '../../src/core/program/program.ts';
+import { openDatabase } from '../../src/server/db/open.ts';
+import { BOXES, COOKS } from '../../src/server/store/cook-shelf.ts';
+import { scopeOf } from '../../src/server/store/scope.ts';
+import { layDown } from '../support/old-database.ts';
+import { sample } from '../support/test-lines.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
-import { readVersion } from '../support/test-version.ts';
+import { kitchenOf, readVersion } from '../support/test-version.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -139,5 +150,70 @@ describe('a pot and its boxes', () => {
       .put('/api/households/next-door/boxes/box-1/document')
       .send(box('box-1', 0.25))
       .expect((r) => expect(r.status).toBeGreaterThanOrEqual(400));
+  });
+});
+
+describe('a base in boxes', () => {
+  it('gets less by the dish that names it, and all of it comes back with the way back', async () => {
+    const eaters = [{ key: 'eater-1', program: sample('LE'), counter: plainCounter(sample('LE')) }];
+    const version = readVersion(['1 kg potatoes', '500 g carrots'], { servings: 6 });
+    const counted = countVersion(version, kitchenOf(), [eaters[0]!.counter]);
+    await make('cooks', cook({ frozen: freeze(counted, eaters, '2026-11-27T18:00:00Z') })).expect(200);
+    await make('boxes', box('box-1', 0.25)).expect(200);
+    await make('boxes', box('box-2', 0.25, { keepUntil: '2026-12-02' })).expect(200);
+    const bake = readVersion(['700 g stew'], { id: 'bake-v1', recipeId: 'bake', servings: 4, steps: [] });
+    const lines = bake.lines.map((l) => ({
+      ...l,
+      id: 'bake-l0',
+      originLineId: 'bake-l0',
+      food: { kind: 'recipe', recipeId: 'stew', versionId: 'stew-v1', cooked: 2000, cookId: 'cook-1' },
+      weight: { grams: 700, low: 700, high: 700, from: 'weight' },
+    }));
+    await api()
+      .post(`${home}/recipes`)
+      .send({
+        id: 'bake',
+        title: 'Stew bake',
+        credit: { author: null, url: null, whose: 'own' },
+        claims: [],
+        notes: '',
+        asWritten: { ...bake, lines },
+      })
+      .expect(201);
+    // 700 of 2,000 g cooked is 35 % of 1,000 g potatoes and 500 g carrots, whatever they weighed raw.
+    const whole = counted.perServing.kcal.value! * 6;
+    const own = (await api().get(`${home}/versions/bake-v1/count`).expect(200)).body;
+    expect(own.perServing.kcal.value * 4).toBeCloseTo(whole * 0.35, 3);
+    const { body } = await api().post(`${home}/stock/take`).send({ versionId: 'bake-v1' }).expect(200);
+    expect(body.boxes.map((b: { before: { id: string } }) => b.before.id)).toEqual(['box-1', 'box-2']);
+    const there = (await api().get(`${home}/boxes`).expect(200)).body;
+    expect(there.map((b: { id: string; grams: number; taken: unknown }) => [b.id, b.grams, b.taken !== null])).toEqual([
+      ['box-1', 500, true],
+      ['box-2', 300, false],
+    ]);
+    expect(there[1].share).toBeCloseTo(0.15, 9);
+    expect(there[0].taken.name).toBe('Stew bake');
+  });
+});
+
+describe('what was cooked before there were kits, wedges and kinds of boxes', () => {
+  it('is read as it was, in the newest format', async () => {
+    const dir = mkdtempSync(join(tmpdir(), 'imbiss-cooks-'));
+    layDown('0012-dish-up', join(dir, 'imbiss.db'));
+    const { db } = await openDatabase(join(dir, 'imbiss.db'));
+    const s = scopeOf({ ...server.context, db }, 'home');
+    const [kept] = await COOKS.all(s);
+    expect(kept).toMatchObject({
+      as: 'cooked',
+      beside: {},
+      tookStock: false,
+      out: { by: 'pieces', amount: 6, cut: { shape: 'grid', rows: 2, columns: 3 } },
+      note: 'less thyme',
+    });
+    expect(kept!.frozen!.servings).toBeNull();
+    const [there] = await BOXES.all(s);
+    expect(there).toMatchObject({ as: 'cooked', apart: [], kindId: null, place: 'freezer', grams: 375 });
+    await db.destroy();
+    rmSync(dir, { recursive: true, force: true });
   });
 });

@@ -1,5 +1,7 @@
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
+import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { formatDay } from '../../core/quantity/format-day.ts';
 import type { Line } from '../../core/version/version.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { Modal } from '../kit/modal.tsx';
@@ -49,7 +51,9 @@ export function FoodPicker({ line, onPick, onClose }: FoodPickerProps) {
 }
 
 const nameOfPickable = (p: Pickable | null): string =>
-  p === null ? '' : p.kind === 'food' ? p.food.name : p.recipe.title;
+  p === null ? '' : p.kind === 'food' ? p.food.name : p.kind === 'base' ? p.base.title : p.recipe.title;
+const keyOfPickable = (p: Pickable): string =>
+  p.kind === 'food' ? p.food.id : p.kind === 'base' ? p.base.cookId : p.recipe.id;
 
 /** A field to search in, and the list under it, which is always open: the arrows go through it, Enter picks. */
 function Choices({ picker }: { readonly picker: ReturnType<typeof useFoodPicker> }) {
@@ -86,7 +90,7 @@ function Choices({ picker }: { readonly picker: ReturnType<typeof useFoodPicker>
       <ul className="mt-3 space-y-1.5" {...box.getMenuProps({ 'aria-label': 'Foods' })}>
         {found.map((p, index) => (
           <li
-            key={p.kind === 'food' ? p.food.id : p.recipe.id}
+            key={keyOfPickable(p)}
             className="chip flex w-full cursor-pointer items-baseline justify-between gap-3 text-left aria-selected:bg-beet-wash"
             {...box.getItemProps({ item: p, index })}
           >
@@ -108,6 +112,17 @@ function PickableWords({ pickable }: { readonly pickable: Pickable }) {
     return (
       <span>
         {pickable.recipe.title} <span className="text-sm text-soft">your recipe</span>
+      </span>
+    );
+  }
+  if (pickable.kind === 'base') {
+    const { base } = pickable;
+    return (
+      <span>
+        {base.title}{' '}
+        <span className="text-sm text-soft">
+          cooked {formatDay(base.packed)}, {formatGrams(base.grams)} in boxes
+        </span>
       </span>
     );
   }

@@ -1,8 +1,12 @@
 import { useDeferredValue, useMemo, useState } from 'react';
+import { COOK_API } from '../../contract/cook-api.ts';
 import type { RecipeSummary } from '../../contract/recipe.ts';
+import { type BaseThere, basesThere } from '../../core/cook/bases-there.ts';
+import type { Box } from '../../core/cook/cook.ts';
 import type { Food } from '../../core/food/food.ts';
 import { fold } from '../../core/food/food-words.ts';
 import { matchFood, searchFoods } from '../../core/food/match-food.ts';
+import { unitNamed } from '../../core/quantity/units.ts';
 import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { recipeWeight } from '../../core/version/recipe-weight.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
@@ -10,14 +14,19 @@ import type { Line } from '../../core/version/version.ts';
 import { resolveReading } from '../../core/weighing/read-ingredient.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { ask } from '../data/api.ts';
 import { readRecipePage, useRecipeSearch } from '../data/queries.ts';
+import { useAnswer } from '../data/use-answer.ts';
 import { usePantryIndex } from '../data/use-pantry-index.ts';
 import { sayError } from '../kit/say-error.ts';
 
 /** Something that a line may be. */
 export type Pickable =
   | { readonly kind: 'food'; readonly food: Food }
-  | { readonly kind: 'recipe'; readonly recipe: RecipeSummary };
+  | { readonly kind: 'recipe'; readonly recipe: RecipeSummary }
+  | { readonly kind: 'base'; readonly base: BaseThere };
+
+const NO_BOXES_THERE: readonly Box[] = [];
 
 const MOST_FOODS_FOUND = 10;
 const MOST_RECIPES = 4;
@@ -44,8 +53,11 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
   // A recipe that is called just so is what is meant before any food is.
   const called = fold(search.trim() || line.item);
   const exactly = others.filter((r) => fold(r.title) === called);
+  const { data: boxes = NO_BOXES_THERE } = useAnswer(COOK_API.boxes, { h: household.id, query: {} });
+  const bases = basesThere(boxes, words, page.recipe.id);
   const found: Pickable[] = [
     ...exactly.map((recipe) => ({ kind: 'recipe' as const, recipe })),
+    ...bases.map((base) => ({ kind: 'base' as const, base })),
     ...foods.map((food) => ({ kind: 'food' as const, food })),
     ...others.filter((r) => !exactly.includes(r)).map((recipe) => ({ kind: 'recipe' as const, recipe })),
   ];
@@ -78,8 +90,30 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
       sayError(e);
     }
   };
+  /** Some of what was cooked before, by its weight cooked: its version says what is in it. */
+  const pickBase = async (base: BaseThere) => {
+    try {
+      const cooks = await ask(COOK_API.cooks, { h: household.id, query: { recipe: base.recipeId } });
+      const cook = cooks.find((c) => c.id === base.cookId);
+      if (cook === undefined) return sayError(new Error(`${base.title} is not there any more.`));
+      const food = {
+        kind: 'recipe' as const,
+        recipeId: base.recipeId,
+        versionId: cook.versionId,
+        cooked: base.whole,
+        cookId: base.cookId,
+      };
+      const unit = reading.unit === null ? null : unitNamed(reading.unit);
+      const grams = unit?.kind === 'weight' ? (reading.quantity ?? 1) * unit.factor! : base.grams;
+      const weight = { grams, low: grams, high: grams, from: 'weight' as const };
+      onPick({ ...line, food, taken: null, weight, role: null, warnings: [] }, `${line.item} is from ${base.title}`);
+    } catch (e) {
+      sayError(e);
+    }
+  };
   const pick = (picked: Pickable): void => {
     if (picked.kind === 'food') pickFood(picked.food);
+    else if (picked.kind === 'base') void pickBase(picked.base);
     else void pickRecipe(picked.recipe.id);
   };
   const pickNothing = () =>
