@@ -126,6 +126,8 @@ export const RecipePageSchema = z.object({
       note: z.string(),
     }),
   ),
+  /** How many days it is good for, as its eaters found; null before two of them have said. */
+  learnt: z.string().nullable(),
 });
 export type RecipePage = z.infer<typeof RecipePageSchema>;
 

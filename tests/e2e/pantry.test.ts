@@ -138,6 +138,10 @@ describe('the pantry', () => {
     await page.getByRole('region', { name: 'Ingredients' }).getByText('1 apple').waitFor();
     await expectAccessible(page, 'reading a recipe');
     await page.goBack();
+    // What was put together without a recipe was a meal: it is dished up.
+    await page.getByRole('button', { name: 'It was a meal today' }).click();
+    await page.getByRole('heading', { name: /^Made / }).waitFor();
+    await page.goBack();
 
     // Foods from a file: nothing is written before it is confirmed.
     await page.getByRole('link', { name: 'In and out' }).click();

@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { RecipeList, RecipePage } from '../../src/contract/recipe.ts';
+import { newCook } from '../../src/core/cook/new-cook.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
 import { seedDrawings } from '../../src/server/seed-drawings.ts';
 import { purge } from '../../src/server/store/purge.ts';
@@ -67,7 +68,9 @@ describe('a picture of a dish', () => {
       expect(meta.exif).toBeUndefined();
       expect(meta.orientation).toBeUndefined();
     }
-    expect((await page()).pictures).toEqual([{ id: body.id, recipeId, kind: 'dish', width: 1200, height: 1600 }]);
+    expect((await page()).pictures).toEqual([
+      { id: body.id, recipeId, cookId: null, kind: 'dish', width: 1200, height: 1600 },
+    ]);
     const { rows } = (await api().get(`${home}/recipes`)).body as RecipeList;
     expect(rows.find((r) => r.id === recipeId)!.picture).toBe(body.id);
   });
@@ -86,6 +89,16 @@ describe('a picture of a dish', () => {
     const svg = '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="file:///etc/passwd"/></svg>';
     await send(Buffer.from(svg), 'image/svg+xml').expect(422);
     expect((await page()).pictures).toEqual([]);
+  });
+  it('may be of one time that the dish was cooked, and of no other recipe’s', async () => {
+    const written = (await page()).versions[0]!;
+    const cook = newCook({ id: 'cook-1', recipeId, versionId: written.id, as: 'cooked', day: '2026-11-25' });
+    await api().put(`${home}/cooks/cook-1/document`).send(cook).expect(200);
+    const of = (cookId: string) =>
+      api().post(`${home}/recipes/${recipeId}/pictures?cook=${cookId}`).set('Content-Type', 'image/jpeg');
+    const bytes = await photo(300, 200);
+    expect((await of('cook-1').send(bytes).expect(201)).body.cookId).toBe('cook-1');
+    expect((await of('nowhere').send(bytes).expect(422)).body.title).toMatch(/no such cook/);
   });
   it('is one of twenty at most', async () => {
     const bytes = await photo(40, 30);

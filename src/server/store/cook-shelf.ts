@@ -127,9 +127,26 @@ export async function boxesThere(
   recipeId: string | undefined,
 ): Promise<(Box & { readonly revision: number })[]> {
   const since = new Date(s.clock().getTime() - TOLD_DAYS * 86_400_000).toISOString();
-  const all = await BOXES.all(s, 'keep_until, rowid');
-  if (recipeId !== undefined) return all.filter((b) => b.recipeId === recipeId);
-  return all.filter((b) => b.taken === null || b.taken.at >= since);
+  // Years of boxes that were eaten are left where they are.
+  const rows = await s.db
+    .selectFrom('box')
+    .innerJoin('cook', 'cook.id', 'box.cook_id')
+    .select(['box.id', 'box.body', 'box.revision'])
+    .where('box.household_id', '=', s.householdId)
+    .where('box.removed_at', 'is', null)
+    .where((e) =>
+      recipeId === undefined
+        ? e.or([e('box.taken_at', 'is', null), e('box.taken_at', '>=', since)])
+        : e('cook.recipe_id', '=', recipeId),
+    )
+    .orderBy('box.keep_until')
+    .orderBy('box.id')
+    .execute();
+  return readable(
+    rows,
+    (r) => `box ${r.id}`,
+    (r) => ({ ...fromStored('box', BoxSchema, r.body), revision: r.revision }),
+  );
 }
 
 /** The times that a recipe was cooked, the newest first. */

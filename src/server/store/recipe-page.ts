@@ -1,7 +1,8 @@
 import type { RecipePage } from '../../contract/recipe.ts';
 import { learnedWeight } from '../../core/cook/learned-weight.ts';
+import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { cardLinksOf } from './cards.ts';
-import { cookedOnce } from './cook-shelf.ts';
+import { boxesThere, cookedOnce } from './cook-shelf.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';
 import { picturesOf } from './pictures.ts';
@@ -33,6 +34,7 @@ export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
     foods: [...(await foodsByRevision(s, refs)).values()],
     pictures: (await picturesOf(s, [id])).get(id) ?? [],
     cooked: (await cookedOnce(s, id)).slice(0, MOST_TIMES),
+    learnt: learntDaysWords(await boxesThere(s, id)),
   };
 }
 

@@ -92,7 +92,10 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'box-kinds':
     case 'cooks':
     case 'boxes':
-      await startingWith(`${home}/${kind}`, ...(kind === 'cooks' ? [addressOf(API.recipe, { h, id: '' })] : []));
+      await startingWith(
+        `${home}/${kind}`,
+        ...(kind === 'cooks' || kind === 'boxes' ? [addressOf(API.recipe, { h, id: '' })] : []),
+      );
       return;
     case 'barcodes':
       return;

@@ -4,6 +4,7 @@ import type { Cook } from '../../core/cook/cook.ts';
 import { freeze } from '../../core/cook/freeze.ts';
 import { freezeBeside } from '../../core/cook/freeze-beside.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
+import { measuredAnew } from '../../core/cook/measured-anew.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
 import { plateLines } from '../../core/counting/plate-lines.ts';
 import { useTakeFromStock } from '../components/take-from-stock.tsx';
@@ -64,7 +65,12 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   const moved = frozen !== null && cook.versionId !== cook.fromId && !sameDish(frozen, live);
   const outdated = frozen === null ? [] : boxes.filter((b) => isOutdated(b, frozen));
   const cameOut = (after: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => {
-    void cooks.change(cook, { ...after, frozen: frozen ?? live, tookStock: true }, 'What came out');
+    const record = frozen ?? live;
+    const shareOf = after.out === null ? (share: number) => share : measuredAnew(out, after.out);
+    const onPlates = Object.fromEntries(Object.entries(cook.plates).map(([id, share]) => [id, shareOf(share)]));
+    void cooks
+      .change(cook, { ...after, plates: onPlates, frozen: record, tookStock: true }, 'What came out')
+      .then(() => cooks.reshare(boxes, shareOf, after.out, record));
     // What is in the house goes down by every cook; where nothing of it is listed, nothing is said.
     if (!cook.tookStock) void takeFromStock(version.id, true);
   };
@@ -90,7 +96,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
             cook={cook}
             servings={count.hasServings ? count.servings : null}
             vessels={cooks.vessels}
-            taken={plates + packed}
+            takenOf={(next) => measuredAnew(out, next)(plates + packed)}
             onKeepVessel={cooks.keepVessel}
             onOut={cameOut}
           />

@@ -5,6 +5,7 @@ import { asCookedCopy } from '../../core/cook/as-cooked.ts';
 import type { BoxKind } from '../../core/cook/box-kind.ts';
 import { boxCounts } from '../../core/cook/box-of.ts';
 import type { Box, Cook, CookAs, Vessel } from '../../core/cook/cook.ts';
+import type { Outcome } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { newCook } from '../../core/cook/new-cook.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
@@ -89,6 +90,20 @@ export function useCooks(recipeId: string) {
       sayDone(made.length === 1 ? 'The box is packed.' : `${made.length} boxes are packed.`, async () => {
         for (const box of made) await boxes.remove(box.id);
       });
+    },
+    /** Gives boxes the shares that they have of what was measured anew. */
+    reshare: async (
+      which: readonly Row<Box>[],
+      shareOf: (share: number) => number,
+      out: Outcome | null,
+      frozen: Frozen,
+    ): Promise<void> => {
+      for (const box of which) {
+        const share = shareOf(box.share);
+        if (Math.abs(share - box.share) < 1e-12) continue;
+        const grams = out?.grams == null ? null : out.grams * share;
+        await boxes.change(box.id, box, { ...box, share, grams, ...boxCounts(frozen, share) }, 'Weighed once more');
+      }
     },
     /** Counts boxes by a newer record of their cook. */
     recount: async (which: readonly Row<Box>[], frozen: Frozen): Promise<void> => {

@@ -27,8 +27,8 @@ interface WhatCameOutProps {
   /** What the recipe says that it makes; null where nobody said. */
   readonly servings: number | null;
   readonly vessels: readonly Vessel[];
-  /** The share that plates and boxes take already. */
-  readonly taken: number;
+  /** The share that plates and boxes would take of it. */
+  readonly takenOf: (out: Outcome) => number;
   readonly onKeepVessel: (name: string, grams: number) => string;
   readonly onOut: (out: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => void;
 }
@@ -49,7 +49,7 @@ const howOf = ({ out }: Cook): How =>
           : 'pan';
 
 /** What came out of the pot: weighed, counted, cut or measured. Portions are then what they really are. */
-export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOut }: WhatCameOutProps) {
+export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, onOut }: WhatCameOutProps) {
   const [how, setHow] = useState<How>(howOf(cook));
   const [gross, setGross] = useState<number | null>(cook.gross ?? cook.out?.grams ?? null);
   const [vesselId, setVesselId] = useState<string>(cook.vesselId ?? '');
@@ -81,7 +81,7 @@ export function WhatCameOut({ cook, servings, vessels, taken, onKeepVessel, onOu
         : how === 'pan' || how === 'wedges'
           ? { by: 'pieces', amount: cut === null ? Number.NaN : piecesOfCut(cut), grams: weight, cut }
           : { by: 'pieces', amount: whole(pieces), grams: weight, cut: null };
-  const problems = cookProblems({ out, gross: how === 'weighed' ? gross : null, tare, taken: [taken] });
+  const problems = cookProblems({ out, gross: how === 'weighed' ? gross : null, tare, taken: [takenOf(out)] });
   const save = () => {
     setAsked(true);
     if (problems.length > 0) return;

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { type Box, HOW_KEPT, type HowKept } from '../../core/cook/cook.ts';
+import { APART_WORDS } from '../../core/cook/packed-apart.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
@@ -21,13 +22,16 @@ export function BoxesPage() {
   const { household, eaters } = useHousehold();
   const { data, isLoading } = useAnswer(COOK_API.boxes, { h: household.id, query: {} }, { revalidateOnFocus: true });
   const { rows, change } = useRows(household.id, 'boxes', data ?? NOTHING_THERE, idOfBox);
+  const navigate = useNavigate();
   const there = rows.filter((b) => b.taken === null).toSorted((a, b) => a.keepUntil.localeCompare(b.keepUntil));
   const taken = rows.filter((b) => b.taken !== null).toSorted((a, b) => b.taken!.at.localeCompare(a.taken!.at));
   const nameOf = (id: string | null): string => eaters.find((e) => e.id === id)?.name ?? 'anybody';
   const take = async (box: Row<Box>, eaterId: string | null) => {
     const after = { eaterId, name: nameOf(eaterId), at: new Date().toISOString() };
     const back = await change(box.id, box, { ...box, taken: after }, `Take ${box.title}`);
-    sayDone(`${nameOf(eaterId)} has ${box.title}.`, back);
+    // A kit that is taken is cooked now.
+    if (box.as === 'kits') navigate(`/h/${household.id}/recipes/${box.recipeId}/dish-up?cook=new`);
+    sayDone(box.as === 'kits' ? `The kit of ${box.title} is taken.` : `${nameOf(eaterId)} has ${box.title}.`, back);
   };
   const putBack = (box: Row<Box>) => change(box.id, box, { ...box, taken: null, kept: null }, `Put ${box.title} back`);
   return (
@@ -112,6 +116,7 @@ function BoxThere({ box: b, whose, onTake }: BoxThereProps) {
           className="font-semibold underline decoration-rule underline-offset-4"
         >
           {b.title}
+          {b.as === 'kits' && ', raw kit'}
         </Link>{' '}
         <span className="text-soft">for {whose}</span>
         <span className={`block text-sm ${late ? 'text-mustard' : 'text-soft'}`}>
@@ -120,6 +125,11 @@ function BoxThere({ box: b, whose, onTake }: BoxThereProps) {
           {formatDay(b.keepUntil)}
           {late && '. When in doubt, throw it out.'}
         </span>
+        {b.apart.length > 0 && (
+          <span className="block text-sm text-soft">
+            {b.apart.map((a) => `${a.label}: ${APART_WORDS[a.how]}`).join(', ')}
+          </span>
+        )}
       </span>
       <span className="flex flex-wrap gap-x-3">
         {b.counts.map((c) => (
@@ -131,13 +141,13 @@ function BoxThere({ box: b, whose, onTake }: BoxThereProps) {
         {b.kcal !== null && <span className="text-soft">{Math.round(b.kcal)} kcal</span>}
       </span>
       {b.eaterId !== null || asking ? null : (
-        <button type="button" className="btn" onClick={() => setAsking(true)}>
-          Take it
+        <button type="button" className="btn" onClick={() => (b.as === 'kits' ? onTake(null) : setAsking(true))}>
+          {b.as === 'kits' ? 'Cook it' : 'Take it'}
         </button>
       )}
       {b.eaterId !== null && (
         <button type="button" className="btn" onClick={() => onTake(b.eaterId)}>
-          Take it
+          {b.as === 'kits' ? 'Cook it' : 'Take it'}
         </button>
       )}
       {asking && (

@@ -42,7 +42,10 @@ export function PlatePage() {
       </ul>
       {plate.lines.length > 0 && (
         <p className="mt-4 flex flex-wrap gap-2">
-          <button type="button" className="btn btn-main" onClick={() => void plate.toRecipe()}>
+          <button type="button" className="btn btn-main" onClick={() => void plate.toRecipe(true)}>
+            It was a meal today
+          </button>
+          <button type="button" className="btn" onClick={() => void plate.toRecipe(false)}>
             Make a recipe of it
           </button>
           <button type="button" className="btn" onClick={plate.clear}>

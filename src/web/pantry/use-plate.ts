@@ -9,6 +9,7 @@ import { NO_FACTS } from '../../core/page/recipe-text.ts';
 import { asWritten } from '../../core/version/as-written.ts';
 import { lineOf } from '../../core/version/line-of.ts';
 import { readIngredient } from '../../core/weighing/read-ingredient.ts';
+import { useMadeIt } from '../components/made-it.tsx';
 import { type CountingEater, useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
@@ -33,6 +34,7 @@ function lastPlate(h: string): string[] {
 export function usePlate(eaters: readonly CountingEater[]) {
   const { household } = useHousehold();
   const navigate = useNavigate();
+  const madeIt = useMadeIt();
   const { data: pantry } = usePantry(household.id);
   const [params, setParams] = useSearchParams();
   const [texts, setTexts] = useState(() => (params.has('with') ? params.getAll('with') : lastPlate(household.id)));
@@ -56,8 +58,12 @@ export function usePlate(eaters: readonly CountingEater[]) {
       { replace: true },
     );
   }, [texts, setParams, household.id]);
-  /** The plate as a recipe for one, to be cooked again and lightened. */
-  const toRecipe = async () => {
+  /**
+   * The plate as a recipe for one, to be cooked again and lightened.
+   *
+   * @param eaten whether it was a meal today: then it is dished up, too
+   */
+  const toRecipe = async (eaten: boolean) => {
     const recipeId = uuid();
     const own = texts.map((t) => lineOf(readIngredient(t, null, index, household.system), uuid()));
     const names = [...new Set(own.map((l) => l.item))];
@@ -79,7 +85,8 @@ export function usePlate(eaters: readonly CountingEater[]) {
         },
       });
       await refresh.recipe(household.id);
-      navigate(`/h/${household.id}/recipes/${recipeId}`);
+      if (eaten) await madeIt(recipeId, version.id);
+      else navigate(`/h/${household.id}/recipes/${recipeId}`);
     } catch (e) {
       sayError(e);
     }

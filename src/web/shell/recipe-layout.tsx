@@ -88,6 +88,9 @@ export function RecipeLayout() {
               Last time, {formatDay(note.day)}: {note.note}
             </p>
           )}
+          {open.page.learnt !== null && (
+            <p className="no-print mt-1 text-soft">In the fridge, by your own boxes: {open.page.learnt}</p>
+          )}
           <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-4">
             {STATIONS.map((s, i) => (
               <NavLink
