@@ -153,6 +153,17 @@ describe('a pot and its boxes', () => {
   });
 });
 
+describe('kits', () => {
+  it('are raw: what they weigh teaches nothing of what the dish weighs cooked', async () => {
+    await make(
+      'cooks',
+      cook({ as: 'kits', plates: {}, gross: null, out: { by: 'pieces', amount: 3, grams: 1500, cut: null } }),
+    ).expect(200);
+    const { body } = await api().get(`${home}/recipes/stew`).expect(200);
+    expect(body.cooked.map((c: { id: string; grams: number | null }) => [c.id, c.grams])).toEqual([['cook-1', null]]);
+  });
+});
+
 describe('a base in boxes', () => {
   it('gets less by the dish that names it, and all of it comes back with the way back', async () => {
     const eaters = [{ key: 'eater-1', program: sample('LE'), counter: plainCounter(sample('LE')) }];

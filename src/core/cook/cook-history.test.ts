@@ -36,6 +36,15 @@ describe('the times that a dish was cooked', () => {
         eaters.map((e) => ({ key: e.key, mark: e.program.mark, points: countShare(c.frozen, e.key, 1 / 4).points })),
       );
   });
+  it('are held against all that went in, water and broth, too', () => {
+    // 500 g of beans and 1 litre of water: 1,500 g went in.
+    const pot = cook('w', '2026-11-03', ['500 g potatoes', '1 litre water'], 1200);
+    expect(cookHistory([pot])[0]!.ofRaw).toBeCloseTo(0.8, 2);
+  });
+  it('leave kits out: they were packed raw', () => {
+    const kits = { ...cook('k', '2026-11-04', ['500 g potatoes'], 500), as: 'kits' as const };
+    expect(cookHistory([kits])).toEqual([]);
+  });
   it('leave out what was not dished up, and what nobody knows the portions of', () => {
     const begun = newCook({ id: 'c', recipeId: 'r', versionId: 'v', as: 'cooked', day: '2026-11-01' });
     expect(cookHistory([begun])).toEqual([]);
