@@ -52,6 +52,7 @@ const FrozenSchema = schemaOf<Frozen>()(
   z.object({
     at: z.string().max(40),
     servings: z.number().gt(0).max(500).nullable(),
+    raw: z.number().min(0).nullable(),
     lines: z
       .array(
         z.object({

@@ -20,7 +20,7 @@ const UPGRADES = {
       tookStock: false,
       ...c,
       out: withCutShape(c.out as StoredOutcome | null),
-      frozen: c.frozen === null ? null : { servings: null, ...(c.frozen as object) },
+      frozen: c.frozen === null ? null : { servings: null, raw: null, ...(c.frozen as object) },
     }),
   ],
   /** 1 → 2: kinds of boxes, kits, what is packed apart. */

@@ -27,6 +27,15 @@ interface Advice {
   readonly source: string;
 }
 
+/** What is told of a kit that was packed raw. */
+export const KIT_ADVICE: readonly Advice[] = [
+  { words: 'Keep raw kits at 40 °F (4 °C) or colder, below what is eaten raw.', source: 'USDA FSIS' },
+  {
+    words: 'Thaw them in the fridge, never on the counter. What was thawed there may be frozen again.',
+    source: 'USDA FSIS',
+  },
+];
+
 /** Baked through and dry, these need no fridge: common practice. */
 const DRY: ReadonlySet<DishKind> = new Set<DishKind>(['cookie', 'batter cake', 'yeast dough', 'confection']);
 /** What spoils out of the cold, whatever it is baked into. */

@@ -18,16 +18,15 @@ export function cookHistory(cooks: readonly Cook[]): CookTold[] {
   return cooks
     .flatMap((c): CookTold[] => {
       const { frozen } = c;
-      if (frozen === null) return [];
+      if (frozen === null || c.as === 'kits') return [];
       const grams = c.out?.grams ?? null;
-      const raw = frozen.lines.reduce((sum, l) => sum + l.parts.reduce((s, p) => s + p.grams, 0), 0);
       const portion = frozen.servings === null ? null : 1 / frozen.servings;
       return [
         {
           id: c.id,
           day: c.day,
           grams,
-          ofRaw: grams === null || !(raw > 0) ? null : grams / raw,
+          ofRaw: grams === null || !frozen.raw ? null : grams / frozen.raw,
           points:
             portion === null
               ? []

@@ -11,5 +11,6 @@ import type { Frozen } from './frozen.ts';
 export function freezeBeside(typed: readonly PlateLine[], eaters: readonly CountsAtTable[], at: string): Frozen {
   const lines = typed.map((t) => ({ ...t.line, label: t.text }));
   const counts = eaters.map((e) => countWithFreedom(lines, e.counter, { servings: 1 }));
-  return freeze({ lines, counts, servings: 1, hasServings: true }, eaters, at);
+  const servingGrams = typed.reduce((sum, t) => sum + (t.grams ?? 0), 0);
+  return freeze({ lines, counts, servings: 1, hasServings: true, servingGrams }, eaters, at);
 }

@@ -20,7 +20,7 @@ export interface CountsAtTable {
  * @param at the instant, ISO 8601
  */
 export function freeze(
-  counted: Pick<VersionCount, 'lines' | 'counts' | 'servings' | 'hasServings'>,
+  counted: Pick<VersionCount, 'lines' | 'counts' | 'servings' | 'hasServings' | 'servingGrams'>,
   eaters: readonly CountsAtTable[],
   at: string,
 ): Frozen {
@@ -28,6 +28,7 @@ export function freeze(
   return {
     at,
     servings: counted.hasServings ? servings : null,
+    raw: counted.servingGrams * servings,
     lines: lines.map((l) => ({ label: l.label, parts: l.parts.map(frozenPart) })),
     counters: eaters.map(({ key, program, counter }, i): FrozenCounter => {
       const { raw, range } = counted.counts[i]!;

@@ -36,6 +36,8 @@ export interface Frozen {
   readonly at: string;
   /** How many servings all of it was to be; null where nobody said. */
   readonly servings: number | null;
+  /** All that went in, with water and whatever counts nothing, g; null where nobody wrote it down. */
+  readonly raw: number | null;
   readonly lines: readonly { readonly label: string; readonly parts: readonly FrozenPart[] }[];
   readonly counters: readonly FrozenCounter[];
 }

@@ -169,11 +169,12 @@ export async function cooksOf(s: Scope, recipeId: string): Promise<(Cook & { rea
 
 /** The same, as a page tells of it, without what each was counted from. */
 export const cookedOnce = async (s: Scope, recipeId: string): Promise<CookedOnce[]> =>
-  (await cooksOf(s, recipeId)).map(({ id, day, fromId, versionId, out, note }) => ({
+  (await cooksOf(s, recipeId)).map(({ id, day, as, fromId, versionId, out, note }) => ({
     id,
     day,
     fromId,
     versionId,
-    grams: out?.grams ?? null,
+    // A kit is weighed raw.
+    grams: as === 'kits' ? null : (out?.grams ?? null),
     note,
   }));

@@ -1,4 +1,4 @@
-import { carriedAdvice } from '../../core/cook/box-advice.ts';
+import { carriedAdvice, KIT_ADVICE } from '../../core/cook/box-advice.ts';
 import type { Box, Cook } from '../../core/cook/cook.ts';
 import { countShare, wholeOf } from '../../core/cook/count-share.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
@@ -31,9 +31,10 @@ interface CookAsideProps {
 export function CookAside({ cook, version, title, live, boxes, left, foods, onNote }: CookAsideProps) {
   const { page, food } = useOpenRecipe();
   const { out, frozen } = cook;
+  const isKit = cook.as === 'kits';
   const kcal = wholeOf(frozen ?? live).kcal.value;
   const told = keepsTooLong([page.recipe.notes, ...version.steps.map((s) => s.text)].join('\n'));
-  const advice = carriedAdvice(foods, isHeated(version), dishKindOf(version, title, food));
+  const advice = isKit ? KIT_ADVICE : carriedAdvice(foods, isHeated(version), dishKindOf(version, title, food));
   return (
     <aside aria-label="All of it" className="grid gap-4 desk:sticky desk:top-4">
       {out !== null && frozen !== null && (
@@ -42,8 +43,8 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
           <Division out={out} plates={cook.plates} boxes={boxes} left={left} />
           <p className="mt-2 text-soft">
             {left > 1e-6
-              ? `${takenWords(out, left)} still ${cook.as === 'kits' ? 'to be packed' : 'in the pot'}.`
-              : `Nothing is left ${cook.as === 'kits' ? 'to pack' : 'in the pot'}.`}
+              ? `${takenWords(out, left)} still ${isKit ? 'to be packed' : 'in the pot'}.`
+              : `Nothing is left ${isKit ? 'to pack' : 'in the pot'}.`}
           </p>
           <ul className="mt-2">
             {frozen.counters.map((c) => (
@@ -77,8 +78,10 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
           }}
         />
       </label>
-      <Pictures recipeId={page.recipe.id} title={title} pictures={page.pictures} kind="dish" cookId={cook.id} />
-      {frozen !== null && <Verdicts version={version} food={food} open />}
+      {!isKit && (
+        <Pictures recipeId={page.recipe.id} title={title} pictures={page.pictures} kind="dish" cookId={cook.id} />
+      )}
+      {frozen !== null && !isKit && <Verdicts version={version} food={food} open />}
       {told !== null && <p className="note">{told}</p>}
       {!cook.tookStock && (
         <p>
@@ -86,7 +89,7 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
         </p>
       )}
       <ul className="space-y-1 text-sm text-soft">
-        <li>Chill what is kept within 2 hours. (USDA FSIS)</li>
+        {!isKit && <li>Chill what is kept within 2 hours. (USDA FSIS)</li>}
         {advice.map((a) => (
           <li key={a.words}>
             {a.words} ({a.source})

@@ -18,7 +18,7 @@ export default function CookChart({ told }: CookChartProps) {
       const marks = new Map(told.flatMap((t) => t.points.map((p) => [p.key, p.mark] as const)));
       const isWeighed = told.some((t) => t.grams !== null);
       return {
-        grid: { left: 44, right: isWeighed ? 60 : 16, top: 40, bottom: 32 },
+        grid: { left: 44, right: isWeighed ? 60 : 16, top: 60, bottom: 32 },
         legend: { top: 0, left: 0, textStyle: { color: ink } },
         tooltip: { trigger: 'axis' },
         xAxis: {
