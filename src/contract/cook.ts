@@ -94,6 +94,7 @@ export const CookSchema = schemaOf<Cook>()(
     plates: z.record(Id, ShareOfAll),
     beside: z.record(Id, FrozenSchema),
     tookStock: z.boolean(),
+    minutes: z.number('is not a number').gt(0, 'must be above 0').max(10_000, 'is too long').nullable(),
     note: z.string().max(4000, 'is too long'),
     frozen: FrozenSchema.nullable(),
   }),

@@ -18,6 +18,7 @@ const UPGRADES = {
       as: 'cooked',
       beside: {},
       tookStock: false,
+      minutes: null,
       ...c,
       out: withCutShape(c.out as StoredOutcome | null),
       frozen: c.frozen === null ? null : { servings: null, raw: null, ...(c.frozen as object) },

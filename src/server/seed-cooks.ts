@@ -57,6 +57,7 @@ export async function seedCooks(
         Object.entries(demo.plates).map(([who, share]) => [who === 'others' ? who : idIn(who), share]),
       ),
       tookStock: true,
+      minutes: demo.minutes,
       note: demo.note,
       frozen,
     });

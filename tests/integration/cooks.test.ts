@@ -53,6 +53,7 @@ const cook = (over: object = {}) => ({
   plates: { 'eater-1': 0.25 },
   beside: {},
   tookStock: false,
+  minutes: null,
   note: '',
   frozen: null,
   ...over,

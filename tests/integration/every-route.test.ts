@@ -304,6 +304,7 @@ describe('every route of the table', () => {
           plates: { 'demo-eater-runa': 0.2 },
           beside: {},
           tookStock: false,
+          minutes: null,
           note: '',
           frozen: null,
         },

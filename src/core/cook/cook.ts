@@ -35,6 +35,8 @@ export interface Cook {
   readonly beside: Readonly<Record<string, Frozen>>;
   /** Whether what it needed was taken from the house. */
   readonly tookStock: boolean;
+  /** From the first cut to the table, min; null where nobody looked. */
+  readonly minutes: number | null;
   /** For the next time. */
   readonly note: string;
   /** What it was counted from; null before it is dished up. */

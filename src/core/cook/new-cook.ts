@@ -21,6 +21,7 @@ export const newCook = (of: {
   plates: {},
   beside: {},
   tookStock: false,
+  minutes: null,
   note: '',
   frozen: null,
 });

@@ -13,6 +13,8 @@ import { Pictures } from '../components/pictures.tsx';
 import { TakeFromStock } from '../components/take-from-stock.tsx';
 import { Verdicts } from '../components/verdicts.tsx';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { numberTyped } from '../kit/number-typed.ts';
+import { useTyped } from '../kit/use-typed.ts';
 import { Division } from './division.tsx';
 
 interface CookAsideProps {
@@ -25,10 +27,11 @@ interface CookAsideProps {
   readonly left: number;
   readonly foods: readonly Food[];
   readonly onNote: (note: string) => void;
+  readonly onMinutes: (minutes: number | null) => void;
 }
 
 /** The record of a cook: where it went, what all of it counts, pictures, verdicts, notes, and the cautions. */
-export function CookAside({ cook, version, title, live, boxes, left, foods, onNote }: CookAsideProps) {
+export function CookAside({ cook, version, title, live, boxes, left, foods, onNote, onMinutes }: CookAsideProps) {
   const { page, food } = useOpenRecipe();
   const { out, frozen } = cook;
   const isKit = cook.as === 'kits';
@@ -65,6 +68,7 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
           </ul>
         </section>
       )}
+      {!isKit && <MinutesTaken key={cook.minutes ?? 'none'} minutes={cook.minutes} onMinutes={onMinutes} />}
       <label className="block">
         <span className="label">For the next time</span>
         <textarea
@@ -97,5 +101,27 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
         ))}
       </ul>
     </aside>
+  );
+}
+
+interface MinutesTakenProps {
+  readonly minutes: number | null;
+  readonly onMinutes: (minutes: number | null) => void;
+}
+
+/** Nothing typed is nothing known. */
+const minutesTyped = (text: string): number | null | undefined => {
+  const n = numberTyped(text);
+  return text.trim() === '' ? null : n !== null && n > 0 && n <= 10_000 ? n : undefined;
+};
+
+/** How long it took, from the first cut to the table. */
+function MinutesTaken({ minutes, onMinutes }: MinutesTakenProps) {
+  const { field } = useTyped(minutes === null ? '' : String(minutes), minutesTyped, onMinutes);
+  return (
+    <label className="block">
+      <span className="label">It took, minutes</span>
+      <input inputMode="decimal" autoComplete="off" className="field w-32" {...field} />
+    </label>
   );
 }

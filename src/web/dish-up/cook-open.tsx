@@ -171,6 +171,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
         boxes={boxes}
         left={left}
         foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
+        onMinutes={(minutes) => void cooks.change(cook, { minutes }, 'How long it took')}
         onNote={(note) => void cooks.change(cook, { note }, 'A note')}
       />
     </div>

@@ -56,6 +56,7 @@ export function CookedBefore({ cooks, openId, boxes, onOpen }: CookedBeforeProps
                   {c.as === 'kits' && ', as raw kits'}
                   {c.out !== null && `, ${takenWords(c.out, 1)}`}
                   {one?.ofRaw != null && `, ${Math.round(one.ofRaw * 100)} % of what went in`}
+                  {c.minutes !== null && `, ${c.minutes} min`}
                   {there > 0 && `, ${there} ${there === 1 ? 'box' : 'boxes'} still there`}
                 </span>
                 {c.note !== '' && <span className="block">{c.note}</span>}

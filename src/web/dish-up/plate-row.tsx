@@ -1,22 +1,19 @@
 import { Ellipsis } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { countShare } from '../../core/cook/count-share.ts';
 import { gramsFor, type Outcome } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { shareOfAmount } from '../../core/cook/outcome-words.ts';
 import { countPlate } from '../../core/cook/plate-beside.ts';
-import { stairOfCook } from '../../core/cook/stair-of-cook.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams, trimmed } from '../../core/quantity/format-amount.ts';
 import { AddLine } from '../components/add-line.tsx';
 import { Menu } from '../kit/menu.tsx';
-import { Modal } from '../kit/modal.tsx';
 import { numberTyped } from '../kit/number-typed.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
 import { useTyped } from '../kit/use-typed.ts';
-
-const LazyCookStair = lazy(() => import('../components/stair-chart.tsx'));
+import { ChoosePortion } from './choose-portion.tsx';
 
 interface PlateRowProps {
   /** Of an eater, or of what has no name. */
@@ -146,59 +143,18 @@ export function PlateRow(props: PlateRowProps) {
         </div>
       )}
       {stair && counter && (
-        <ChoosePortion {...props} counterKey={counter.key} onGive={give} onClose={() => setStair(false)} />
+        <ChoosePortion
+          name={name}
+          frozen={frozen}
+          grams={out.grams}
+          portion={portion}
+          share={share}
+          counterKey={counter.key}
+          onGive={give}
+          onClose={() => setStair(false)}
+        />
       )}
     </li>
-  );
-}
-
-interface ChoosePortionProps extends PlateRowProps {
-  readonly counterKey: string;
-  readonly onGive: (share: number) => void;
-  readonly onClose: () => void;
-}
-
-/** So many steps can be chosen. */
-const MOST_STAIRS = 12;
-
-/** Points against the size of the portion; a step is taken with the most that it holds. */
-function ChoosePortion({ name, frozen, out, portion, counterKey, onGive, onClose }: ChoosePortionProps) {
-  const stair = stairOfCook(frozen, counterKey, portion);
-  const all = out.grams;
-  const steps = [...new Set([stair.start, ...stair.edges.map((e) => e.points)])].slice(0, MOST_STAIRS);
-  return (
-    <Modal title={`Points against the portion, ${name}`} onClose={onClose}>
-      <Suspense fallback={<p className="h-56 text-soft">Drawing…</p>}>
-        <LazyCookStair
-          stair={stair}
-          points={countShare(frozen, counterKey, portion).points}
-          servingGrams={all === null ? null : all * portion}
-        />
-      </Suspense>
-      {all === null ? (
-        <p className="mt-3 text-soft">Weigh all of it, and a step can be taken by the gram.</p>
-      ) : (
-        <ul className="mt-3 flex flex-wrap gap-2">
-          {steps.map((points) => {
-            const grams = gramsFor(frozen, counterKey, points, all);
-            return grams === null ? null : (
-              <li key={points}>
-                <button
-                  type="button"
-                  className="btn btn-small"
-                  onClick={() => {
-                    onGive(grams / all);
-                    onClose();
-                  }}
-                >
-                  {formatGrams(grams)}: {formatPoints(points)}
-                </button>
-              </li>
-            );
-          })}
-        </ul>
-      )}
-    </Modal>
   );
 }
 
