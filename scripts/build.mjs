@@ -56,7 +56,7 @@ function compress(dir) {
       const body = readFileSync(path);
       if (body.length < 1024) continue;
       writeFileSync(`${path}.gz`, gzipSync(body, { level: 9 }));
-      writeFileSync(`${path}.br`, brotliCompressSync(body, { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }));
+      writeFileSync(`${path}.br`, brotliCompressSync(body, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }));
     }
   }
 }
