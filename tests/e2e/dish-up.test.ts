@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { choose, expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
-import { brokenWords, smallTargets } from '../support/screen-checks.ts';
+import { choose, expectAccessible, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -175,24 +174,6 @@ describe('from the pot to the last box', () => {
     await page.getByRole('button', { name: 'Put it back' }).first().click();
     await page.getByRole('button', { name: 'Take it' }).waitFor();
 
-    for (const url of [`${at}/dish-up`, `${imbiss.home}/pantry/boxes`]) {
-      await page.goto(url);
-      await page.getByRole('heading', { level: 1 }).waitFor();
-      await page.waitForLoadState('networkidle');
-      for (const [width, height] of [
-        [390, 844],
-        [820, 1180],
-        [1920, 1080],
-      ] as const) {
-        await page.setViewportSize({ width, height });
-        await expectNoSideways(page, `${url}, ${width}`);
-        expect(await smallTargets(page), `${url}, ${width}: small`).toEqual([]);
-        expect(await brokenWords(page), `${url}, ${width}: broken`).toEqual([]);
-      }
-      await page.emulateMedia({ colorScheme: 'dark' });
-      await expectContrast(page, `${url}, dark`);
-      await page.emulateMedia({ colorScheme: 'light' });
-    }
     expect(errors).toEqual([]);
     await context.close();
   });

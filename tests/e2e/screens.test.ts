@@ -5,10 +5,13 @@ import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
 let gratin: string;
+let pot: string;
 beforeAll(async () => {
   imbiss = await sharedImbiss('screens');
   const recipes = (await (await fetch(`${imbiss.api}/recipes`)).json()).rows;
-  gratin = recipes.find((r: { title: string }) => r.title.includes('gratin')).id;
+  const idOf = (part: string): string => recipes.find((r: { title: string }) => r.title.includes(part)).id;
+  gratin = idOf('gratin');
+  pot = idOf('smoked-sausage');
 });
 afterAll(() => imbiss.stop());
 
@@ -18,6 +21,10 @@ const SCREENS = (): ReadonlyArray<readonly [name: string, path: string, text: st
   ['read', `/recipes/${gratin}`, 'Versions'],
   ['bring in', `/recipes/${gratin}/bring-in`, 'Ingredients', 'dense'],
   ['bench', `/recipes/${gratin}/lighten`, 'Departure from', 'dense'],
+  ['dish up', `/recipes/${pot}/dish-up?cook=screens-demo-cook-pot-two`, 'Where it went', 'dense'],
+  ['made it', `/recipes/${gratin}/dish-up`, 'Made it?'],
+  ['labels', `/recipes/${pot}/dish-up/labels?cook=screens-demo-cook-pot-two`, 'eat by'],
+  ['boxes', '/pantry/boxes', 'In the freezer'],
   ['pass on', `/recipes/${gratin}/pass-on`, 'What was changed'],
   ['pantry', '/pantry', '822 foods', 'dense'],
   ['food', '/pantry/gruyere', 'Where it is used'],

@@ -38,7 +38,7 @@ export function AimFor({ cook, frozen, out, free, onPlate }: AimForProps) {
         <NumberField label="so that it counts" className="w-32" placeholder="4" value={null} onValue={setPoints} />
         <Picker
           label="at most, for"
-          className="w-44"
+          className="w-44 max-w-full"
           value={key}
           choices={counting.map((c) => ({
             value: c.key,

@@ -121,7 +121,7 @@ function MinutesTaken({ minutes, onMinutes }: MinutesTakenProps) {
   return (
     <label className="block">
       <span className="label">It took, minutes</span>
-      <input inputMode="decimal" autoComplete="off" className="field w-32" {...field} />
+      <input inputMode="decimal" autoComplete="off" className="field w-32 max-w-full" {...field} />
     </label>
   );
 }

@@ -86,7 +86,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   };
   return (
     <div className="grid gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_24rem] desk:items-start">
-      <div className="grid gap-8">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8">
         <WhenMade cook={cook} onDay={(day) => void cooks.change(cook, { day }, 'The day')} onRemove={cooks.remove} />
         {cook.as === 'kits' ? (
           <KitsMade cook={cook} version={version} count={count} taken={packed} onOut={cameOut} />

@@ -39,7 +39,7 @@ export function KitsMade({ cook, version, count, taken, onOut }: KitsMadeProps) 
           : `All of it makes ${version.servings} servings.`}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <NumberField label="into how many kits" className="w-40" value={kits} onValue={setKits} />
+        <NumberField label="into how many kits" className="w-40 max-w-full" value={kits} onValue={setKits} />
         <button type="button" className="btn btn-main" onClick={save}>
           {cook.out === null ? 'Pack it raw' : 'Change it'}
         </button>

@@ -81,9 +81,9 @@ export function LabelsPage() {
 function OneLabel({ label, small }: { readonly label: BoxLabel; readonly small: boolean }) {
   return (
     <li className={`break-inside-avoid rounded-lg border-2 border-ink bg-sheet ${small ? 'p-2 text-sm' : 'p-3'}`}>
-      <p className="flex items-baseline justify-between gap-3">
+      <p className="flex flex-wrap items-baseline justify-between gap-x-3">
         <strong className={`font-head ${small ? 'text-base' : 'text-xl'}`}>{label.title}</strong>
-        <span className="shrink-0">{label.whose}</span>
+        <span>{label.whose}</span>
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
         {label.counts.map((c) => (

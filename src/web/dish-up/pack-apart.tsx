@@ -29,7 +29,7 @@ export function PackApart({ version, apart, isKit, onApart }: PackApartProps) {
             <Picker
               label={`How ${a.label} is packed`}
               labelled="unseen"
-              className="w-56"
+              className="w-56 max-w-full"
               value={a.how as string}
               choices={[
                 ...hows.map((h) => ({ value: h as string, words: APART_WORDS[h] })),
@@ -50,7 +50,7 @@ export function PackApart({ version, apart, isKit, onApart }: PackApartProps) {
         <Picker
           label="Something else apart"
           labelled="unseen"
-          className="mt-1 w-56"
+          className="mt-1 w-56 max-w-full"
           value=""
           choices={[
             { value: '', words: 'something else apart…' },

@@ -121,7 +121,7 @@ export function PackBoxes(props: PackBoxesProps) {
             )}
             <Picker
               label="whose"
-              className="w-44"
+              className="w-44 max-w-full"
               value={eaterId}
               choices={[
                 { value: '', words: 'anybody' },
@@ -131,7 +131,7 @@ export function PackBoxes(props: PackBoxesProps) {
             />
             <Picker
               label="kind of box"
-              className="w-48"
+              className="w-48 max-w-full"
               value={kindId}
               choices={[
                 { value: '', words: 'any box' },

@@ -58,8 +58,8 @@ export function PlateRow(props: PlateRowProps) {
   const isServed = share > 0 || texts.length > 0;
   return (
     <li className="border-rule border-b py-2">
-      <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_3.5rem_2.75rem] items-center gap-x-3">
-        <span>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span className="min-w-24 flex-1">
           {counter && <span className="mark mr-2">{counter.mark}</span>}
           {name}
           {share > 0 && kcal !== null && <span className="ml-2 text-sm text-soft">{Math.round(kcal)} kcal</span>}
@@ -67,47 +67,49 @@ export function PlateRow(props: PlateRowProps) {
             <span className="block text-sm text-soft">as {formatAmount(share * pieces)} pieces of the mean</span>
           )}
         </span>
-        <PlateAmount
-          key={`${out.by} ${trimmed(share, 6)}`}
-          label={`${name}, ${TAKEN_IN[out.by]}`}
-          amount={share === 0 ? 0 : Number((share * out.amount).toFixed(out.by === 'grams' ? 0 : 2))}
-          onAmount={(v) => give(v === 0 ? 0 : shareOfAmount(out, v))}
-        />
-        <span className="text-right">
-          {!isServed ? (
-            ''
-          ) : plate === null ? (
-            <span className="text-soft">–</span>
-          ) : (
-            <PointsShown count={{ ...plate, complete: true }} />
-          )}
+        <span className="flex min-w-0 items-center gap-x-3">
+          <PlateAmount
+            key={`${out.by} ${trimmed(share, 6)}`}
+            label={`${name}, ${TAKEN_IN[out.by]}`}
+            amount={share === 0 ? 0 : Number((share * out.amount).toFixed(out.by === 'grams' ? 0 : 2))}
+            onAmount={(v) => give(v === 0 ? 0 : shareOfAmount(out, v))}
+          />
+          <span className="min-w-14 text-right">
+            {!isServed ? (
+              ''
+            ) : plate === null ? (
+              <span className="text-soft">–</span>
+            ) : (
+              <PointsShown count={{ ...plate, complete: true }} />
+            )}
+          </span>
+          <Menu
+            button={<Ellipsis size={22} aria-hidden="true" />}
+            buttonClass="btn btn-plain btn-small px-2"
+            label={`More for ${name}`}
+            align="end"
+          >
+            <DropdownMenu.Item className="menu-item" onSelect={() => give(portion)}>
+              A portion
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" onSelect={() => give(portion / 2)}>
+              Half a portion
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" disabled={free < 1e-6} onSelect={() => give(share + portion / 2)}>
+              Seconds: half a portion more
+            </DropdownMenu.Item>
+            {onBeside && (
+              <DropdownMenu.Item className="menu-item" onSelect={() => setAdding(true)}>
+                Something beside it or on top
+              </DropdownMenu.Item>
+            )}
+            {counter && (
+              <DropdownMenu.Item className="menu-item" onSelect={() => setStair(true)}>
+                Where the points step
+              </DropdownMenu.Item>
+            )}
+          </Menu>
         </span>
-        <Menu
-          button={<Ellipsis size={22} aria-hidden="true" />}
-          buttonClass="btn btn-plain btn-small px-2"
-          label={`More for ${name}`}
-          align="end"
-        >
-          <DropdownMenu.Item className="menu-item" onSelect={() => give(portion)}>
-            A portion
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="menu-item" onSelect={() => give(portion / 2)}>
-            Half a portion
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="menu-item" disabled={free < 1e-6} onSelect={() => give(share + portion / 2)}>
-            Seconds: half a portion more
-          </DropdownMenu.Item>
-          {onBeside && (
-            <DropdownMenu.Item className="menu-item" onSelect={() => setAdding(true)}>
-              Something beside it or on top
-            </DropdownMenu.Item>
-          )}
-          {counter && (
-            <DropdownMenu.Item className="menu-item" onSelect={() => setStair(true)}>
-              Where the points step
-            </DropdownMenu.Item>
-          )}
-        </Menu>
       </div>
       {most !== null && most < out.grams! && (
         <p className="text-sm text-soft">
@@ -171,5 +173,5 @@ const amountTyped = (text: string): number | undefined => (text.trim() === '' ? 
 /** How much is on a plate: taken when the field is left. */
 function PlateAmount({ label, amount, onAmount }: PlateAmountProps) {
   const { field } = useTyped(amount === 0 ? '' : String(amount), amountTyped, onAmount);
-  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-full" {...field} />;
+  return <input aria-label={label} inputMode="decimal" autoComplete="off" className="field w-22 min-w-12" {...field} />;
 }

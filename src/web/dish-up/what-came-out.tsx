@@ -101,10 +101,10 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
       <div className="mt-3 flex flex-wrap items-end gap-3">
         {how === 'weighed' && (
           <>
-            <NumberField label="the scale shows, g" className="w-36" value={gross} onValue={setGross} />
+            <NumberField label="the scale shows, g" className="w-36 max-w-full" value={gross} onValue={setGross} />
             <Picker
               label="in this pot"
-              className="w-56"
+              className="w-56 max-w-full"
               value={naming ? 'new' : vesselId}
               choices={[
                 { value: '', words: 'nothing: the dish alone' },
@@ -127,7 +127,7 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
           <NumberField
             key={how}
             label={how === 'pieces' ? 'they came out as' : 'portions'}
-            className="w-36"
+            className="w-36 max-w-full"
             value={pieces}
             onValue={setPieces}
           />
@@ -142,7 +142,7 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
         {cut !== null && <PanDrawn cut={cut} />}
         {how === 'cups' && (
           <>
-            <NumberField label="cups in all" className="w-36" value={cups} onValue={setCups} />
+            <NumberField label="cups in all" className="w-36 max-w-full" value={cups} onValue={setCups} />
             <OneOfFew
               label="How full they were"
               value={fill}
@@ -155,7 +155,7 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
           <NumberField
             label="all of it weighs, g"
             placeholder="if weighed"
-            className="w-44"
+            className="w-44 max-w-full"
             value={weight}
             onValue={setWeight}
           />

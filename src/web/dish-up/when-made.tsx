@@ -16,11 +16,11 @@ export function WhenMade({ cook, onDay, onRemove }: WhenMadeProps) {
         {cook.as === 'kits' ? 'Packed raw' : 'Made'} {formatDay(cook.day)}
       </h2>
       <div className="flex flex-wrap items-center gap-2">
-        <label className="flex items-center gap-2">
+        <label className="flex min-w-0 flex-wrap items-center gap-x-2">
           <span className="text-soft text-sm">on another day</span>
           <input
             type="date"
-            className="field w-40"
+            className="field w-40 max-w-full"
             value={cook.day}
             onChange={(e) => e.target.value !== '' && onDay(e.target.value)}
           />

@@ -61,7 +61,14 @@ export function RecipeLayout() {
         >
           <div className="flex flex-wrap items-baseline gap-x-4">
             <PageTitle
-              of={[recipe.title, location.pathname.endsWith('/compare') ? 'Side by side' : STATIONS[current]?.name]}
+              of={[
+                recipe.title,
+                location.pathname.endsWith('/compare')
+                  ? 'Side by side'
+                  : location.pathname.endsWith('/labels')
+                    ? 'Labels'
+                    : STATIONS[current]?.name,
+              ]}
             />
             <h1 className="text-2xl leading-tight sm:text-3xl" dir="auto">
               <Link
