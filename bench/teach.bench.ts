@@ -136,6 +136,7 @@ const sections: Record<string, () => void | Promise<void>> = {
       for (const [amounts, answers] of [
         ['1', 25],
         ['any', 10],
+        ['any', 20],
         ['1,2,3', 10],
       ] as const) {
         const random = seeded(2);

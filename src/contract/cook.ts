@@ -6,6 +6,7 @@ import type { Frozen } from '../core/cook/frozen.ts';
 import { APART_HOW } from '../core/cook/packed-apart.ts';
 import { NUTRIENTS } from '../core/food/nutrients.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
+import { AGAIN, ENOUGH } from '../core/swap/verdict.ts';
 import { Revision } from './entry.ts';
 import { Day, Id, Words } from './primitives.ts';
 import { RuleSchema } from './program.ts';
@@ -95,6 +96,10 @@ export const CookSchema = schemaOf<Cook>()(
     beside: z.record(Id, FrozenSchema),
     tookStock: z.boolean(),
     minutes: z.number('is not a number').gt(0, 'must be above 0').max(10_000, 'is too long').nullable(),
+    verdicts: z.record(
+      Id,
+      z.object({ again: z.enum(AGAIN), enough: z.enum(ENOUGH).nullable(), note: z.string().max(500, 'is too long') }),
+    ),
     note: z.string().max(4000, 'is too long'),
     frozen: FrozenSchema.nullable(),
   }),

@@ -19,6 +19,7 @@ const UPGRADES = {
       beside: {},
       tookStock: false,
       minutes: null,
+      verdicts: {},
       ...c,
       out: withCutShape(c.out as StoredOutcome | null),
       frozen: c.frozen === null ? null : { servings: null, raw: null, ...(c.frozen as object) },

@@ -126,6 +126,10 @@ describe('from the pot to the last box', () => {
     await page.getByLabel('the scale shows, g').focus();
     const note = async () => (await (await fetch(`${imbiss.api}/cooks?recipe=${recipe}`)).json())[0].note;
     await expect.poll(note).toBe('less paprika');
+    // What everyone says of it stands beside the record.
+    await page.getByRole('group', { name: 'Would Runa eat it again?' }).getByRole('button', { name: 'again' }).click();
+    const said = async () => (await (await fetch(`${imbiss.api}/cooks?recipe=${recipe}`)).json())[0].verdicts;
+    await expect.poll(async () => Object.values(await said())).toEqual([{ again: 'again', enough: null, note: '' }]);
     await page.goto(at);
     await page.getByText(/^Last time, .*: less paprika$/).waitFor();
 

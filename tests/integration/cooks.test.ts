@@ -54,6 +54,7 @@ const cook = (over: object = {}) => ({
   beside: {},
   tookStock: false,
   minutes: null,
+  verdicts: {},
   note: '',
   frozen: null,
   ...over,

@@ -305,6 +305,7 @@ describe('every route of the table', () => {
           beside: {},
           tookStock: false,
           minutes: null,
+          verdicts: {},
           note: '',
           frozen: null,
         },

@@ -1,3 +1,4 @@
+import type { Verdict } from '../swap/verdict.ts';
 import type { Outcome } from './divide.ts';
 import type { Frozen } from './frozen.ts';
 import type { PackedApart } from './packed-apart.ts';
@@ -13,6 +14,9 @@ export interface Vessel {
 /** What was made: the dish, or kits of what goes into it, to be cooked another day. */
 export const COOK_AS = ['cooked', 'kits'] as const;
 export type CookAs = (typeof COOK_AS)[number];
+
+/** What an eater said of a dish this time. */
+export type CookVerdict = Pick<Verdict, 'again' | 'enough' | 'note'>;
 
 /** One time that a dish was cooked. */
 export interface Cook {
@@ -37,6 +41,8 @@ export interface Cook {
   readonly tookStock: boolean;
   /** From the first cut to the table, min; null where nobody looked. */
   readonly minutes: number | null;
+  /** What each eater said of it, by their id. */
+  readonly verdicts: Readonly<Record<string, CookVerdict>>;
   /** For the next time. */
   readonly note: string;
   /** What it was counted from; null before it is dished up. */

@@ -22,6 +22,7 @@ export const newCook = (of: {
   beside: {},
   tookStock: false,
   minutes: null,
+  verdicts: {},
   note: '',
   frozen: null,
 });

@@ -1,5 +1,6 @@
 import { memo, useMemo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
+import type { Cook, CookVerdict } from '../../core/cook/cook.ts';
 import { verdictId } from '../../core/documents/document-kinds.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
@@ -10,7 +11,7 @@ import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
-const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };
+export const AGAIN_WORDS: Record<Verdict['again'], string> = { again: 'again', changes: 'with changes', no: 'no' };
 const ENOUGH_WORDS: Record<(typeof ENOUGH)[number], string> = {
   enough: 'enough',
   tooLittle: 'too little',
@@ -25,10 +26,14 @@ interface VerdictsProps {
   readonly open?: boolean;
   readonly version: Version;
   readonly food: (id: string) => Food | null;
+  /** What was said of one time that it was cooked; of the version whenever it was where left out. */
+  readonly said?: Cook['verdicts'];
+  /** Gets what is said, null for what is forgotten. */
+  readonly onSaid?: (eaterId: string, verdict: CookVerdict | null) => void;
 }
 
 /** What everyone at the table says of a version: it moves how far its swaps depart, for this household. */
-export const Verdicts = memo(function Verdicts({ version, food, open = false }: VerdictsProps) {
+export const Verdicts = memo(function Verdicts({ version, food, open = false, said, onSaid }: VerdictsProps) {
   const versionId = version.id;
   const { household, eaters } = useHousehold();
   const swaps = useMemo(() => judgedSwaps(version, food), [version, food]);
@@ -39,6 +44,18 @@ export const Verdicts = memo(function Verdicts({ version, food, open = false }: 
     const full = { ...v, swaps: seen?.swaps ?? swaps };
     if (seen === undefined) await make(verdictId(full), full);
     else await change(verdictId(full), seen, full, 'Change what was said');
+    onSaid?.(v.eaterId, { again: v.again, enough: v.enough, note: v.note });
+  };
+  const forget = async (v: NewVerdict, name: string) => {
+    // What was said of this time goes; what stands of the version is what was said last.
+    if (onSaid) {
+      onSaid(v.eaterId, null);
+      return sayDone(`What ${name} said is forgotten`, async () => {
+        onSaid(v.eaterId, { again: v.again, enough: v.enough, note: v.note });
+      });
+    }
+    await remove(verdictId(v));
+    sayDone(`What ${name} said is forgotten`, () => restore(verdictId(v)));
   };
   return (
     <details className="no-print mt-6 border-rule border-t pt-3" open={open}>
@@ -49,7 +66,8 @@ export const Verdicts = memo(function Verdicts({ version, food, open = false }: 
       </p>
       <ul>
         {eaters.map((e) => {
-          const own = verdicts.find((v) => v.versionId === versionId && v.eaterId === e.id);
+          const own =
+            said === undefined ? verdicts.find((v) => v.versionId === versionId && v.eaterId === e.id) : said[e.id];
           const blank: NewVerdict = { versionId, eaterId: e.id, again: 'again', enough: null, note: '' };
           const now: NewVerdict = own
             ? { versionId, eaterId: e.id, again: own.again, enough: own.enough, note: own.note }
@@ -84,15 +102,7 @@ export const Verdicts = memo(function Verdicts({ version, food, open = false }: 
                     onPick={(x) => put({ ...now, enough: ENOUGH.find((e) => e === x) ?? null })}
                   />
                   <VerdictNote key={own.note} name={e.name} note={own.note} onNote={(note) => put({ ...now, note })} />
-                  <button
-                    type="button"
-                    className="btn btn-plain btn-small"
-                    onClick={() =>
-                      void remove(verdictId(now)).then(() =>
-                        sayDone(`What ${e.name} said is forgotten`, () => restore(verdictId(now))),
-                      )
-                    }
-                  >
+                  <button type="button" className="btn btn-plain btn-small" onClick={() => void forget(now, e.name)}>
                     Forget
                   </button>
                 </>

@@ -1,5 +1,5 @@
 import { carriedAdvice, KIT_ADVICE } from '../../core/cook/box-advice.ts';
-import type { Box, Cook } from '../../core/cook/cook.ts';
+import type { Box, Cook, CookVerdict } from '../../core/cook/cook.ts';
 import { countShare, wholeOf } from '../../core/cook/count-share.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { keepsTooLong } from '../../core/cook/keep-until.ts';
@@ -28,10 +28,22 @@ interface CookAsideProps {
   readonly foods: readonly Food[];
   readonly onNote: (note: string) => void;
   readonly onMinutes: (minutes: number | null) => void;
+  readonly onSaid: (eaterId: string, verdict: CookVerdict | null) => void;
 }
 
 /** The record of a cook: where it went, what all of it counts, pictures, verdicts, notes, and the cautions. */
-export function CookAside({ cook, version, title, live, boxes, left, foods, onNote, onMinutes }: CookAsideProps) {
+export function CookAside({
+  cook,
+  version,
+  title,
+  live,
+  boxes,
+  left,
+  foods,
+  onNote,
+  onMinutes,
+  onSaid,
+}: CookAsideProps) {
   const { page, food } = useOpenRecipe();
   const { out, frozen } = cook;
   const isKit = cook.as === 'kits';
@@ -85,7 +97,9 @@ export function CookAside({ cook, version, title, live, boxes, left, foods, onNo
       {!isKit && (
         <Pictures recipeId={page.recipe.id} title={title} pictures={page.pictures} kind="dish" cookId={cook.id} />
       )}
-      {frozen !== null && !isKit && <Verdicts version={version} food={food} open />}
+      {frozen !== null && !isKit && (
+        <Verdicts version={version} food={food} open said={cook.verdicts} onSaid={onSaid} />
+      )}
       {told !== null && <p className="note">{told}</p>}
       {!cook.tookStock && (
         <p>

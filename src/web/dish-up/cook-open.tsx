@@ -171,6 +171,11 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
         boxes={boxes}
         left={left}
         foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
+        onSaid={(eaterId, verdict) => {
+          const { [eaterId]: _, ...others } = cook.verdicts;
+          const verdicts = verdict === null ? others : { ...others, [eaterId]: verdict };
+          void cooks.change(cook, { verdicts }, 'What was said of it');
+        }}
         onMinutes={(minutes) => void cooks.change(cook, { minutes }, 'How long it took')}
         onNote={(note) => void cooks.change(cook, { note }, 'A note')}
       />

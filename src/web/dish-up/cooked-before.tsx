@@ -6,6 +6,7 @@ import { takenWords } from '../../core/cook/outcome-words.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { pictureAt } from '../components/pictures.tsx';
+import { AGAIN_WORDS } from '../components/verdicts.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 
@@ -22,7 +23,7 @@ interface CookedBeforeProps {
 
 /** The times that the dish was cooked: what came out, what a portion counted, pictures, and the notes for the next time. */
 export function CookedBefore({ cooks, openId, boxes, onOpen }: CookedBeforeProps) {
-  const { household } = useHousehold();
+  const { household, eaters } = useHousehold();
   const { page } = useOpenRecipe();
   const told = cookHistory(cooks);
   const others = cooks.filter((c) => c.id !== openId);
@@ -59,6 +60,13 @@ export function CookedBefore({ cooks, openId, boxes, onOpen }: CookedBeforeProps
                   {c.minutes !== null && `, ${c.minutes} min`}
                   {there > 0 && `, ${there} ${there === 1 ? 'box' : 'boxes'} still there`}
                 </span>
+                {Object.keys(c.verdicts).length > 0 && (
+                  <span className="block text-soft">
+                    {eaters
+                      .flatMap((e) => (c.verdicts[e.id] ? [`${e.name}: ${AGAIN_WORDS[c.verdicts[e.id]!.again]}`] : []))
+                      .join(', ')}
+                  </span>
+                )}
                 {c.note !== '' && <span className="block">{c.note}</span>}
               </span>
               {one?.points.map((p) => (
