@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, expectContrast, expectNoSideways, openPage } from '../support/running-imbiss.ts';
-import { brokenWords, expectOwnTitle, expectVisibleFocus, smallTargets } from '../support/screen-checks.ts';
+import { expectEveryWay, type Screen } from '../support/every-way.ts';
+import { expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -15,7 +15,7 @@ beforeAll(async () => {
 });
 afterAll(() => imbiss.stop());
 
-const SCREENS = (): ReadonlyArray<readonly [name: string, path: string, text: string, dense?: 'dense']> => [
+const STATIONS = (): readonly Screen[] => [
   ['library', '/recipes', 'Potato and leek gratin', 'dense'],
   ['paste', '/bring-in', 'What was read'],
   ['read', `/recipes/${gratin}`, 'Versions'],
@@ -24,92 +24,13 @@ const SCREENS = (): ReadonlyArray<readonly [name: string, path: string, text: st
   ['dish up', `/recipes/${pot}/dish-up?cook=screens-demo-cook-pot-two`, 'Where it went', 'dense'],
   ['made it', `/recipes/${gratin}/dish-up`, 'Made it?'],
   ['labels', `/recipes/${pot}/dish-up/labels?cook=screens-demo-cook-pot-two`, 'eat by'],
-  ['boxes', '/pantry/boxes', 'In the freezer'],
   ['pass on', `/recipes/${gratin}/pass-on`, 'What was changed'],
-  ['pantry', '/pantry', '822 foods', 'dense'],
-  ['food', '/pantry/gruyere', 'Where it is used'],
-  ['in the house', '/pantry/stock', 'Cannot be had'],
-  ['a plate', '/pantry/plate?with=1+tbsp+jam&with=1+tsp+honey', 'the whole plate'],
-  ['side by side', '/pantry/compare?a=butter&b=egg', 'saturated fat'],
-  ['in and out', '/pantry/files', 'Choose a file'],
-  ['programs', '/programs', 'To try it with'],
-  ['program', '/programs/program-larder', 'A food, worked out', 'dense'],
-  ['two programs', '/programs/compare?a=program-ledger&b=program-larder', 'Furthest apart'],
-  ['household', '/household', 'At the table', 'dense'],
-  ['swaps', '/pantry/swaps', 'departs'],
-  ['feasts', '/recipes/feasts', 'Harvest supper'],
-  ['feast', '/recipes/feasts/screens-demo-feast-harvest', 'Bring everyone under', 'dense'],
   ['versions', `/recipes/${gratin}/lighten/compare`, 'weighs'],
 ];
 
-/** A phone, a small phone, a tablet upright, a desk, a wide one. */
-const SIZES = [
-  [390, 844],
-  [360, 740],
-  [820, 1180],
-  [1280, 800],
-  [1920, 1080],
-] as const;
-
-describe('every screen', () => {
-  it('is accessible in the light and in the dark, fits every width, and is made for fingers and keys', async () => {
-    // Fingers and a mouse: what is pressed has to be large enough for the first.
-    const context = await imbiss.browser.newContext({ reducedMotion: 'reduce', hasTouch: true });
-    const { page, errors } = await openPage(context);
-    const titles = new Map<string, string>();
-    for (const [name, path, text, dense] of SCREENS()) {
-      await page.setViewportSize({ width: 1280, height: 800 });
-      await page.emulateMedia({ colorScheme: 'light' });
-      // With everything loaded: a button that is being enabled while it is looked at has neither look.
-      await page.goto(imbiss.home + path, { waitUntil: 'load' });
-      await page.locator('main, aside').getByText(text).first().waitFor();
-      await expectOwnTitle(page, name, titles);
-      await expectAccessible(page, name);
-      await page.emulateMedia({ colorScheme: 'dark' });
-      await expectContrast(page, `${name}, dark`);
-      for (const [width, height] of SIZES) {
-        await page.setViewportSize({ width, height });
-        await expectNoSideways(page, `${name}, ${width}`);
-        expect(await smallTargets(page), `${name}, ${width}: small`).toEqual([]);
-        expect(await brokenWords(page), `${name}, ${width}: broken`).toEqual([]);
-        if (width === 390) {
-          await expectContrast(page, `${name}, ${width}, dark`);
-          await page.emulateMedia({ colorScheme: 'light' });
-          await expectAccessible(page, `${name}, ${width}`);
-        }
-        if (name === 'library') {
-          // A row is a row at every width: it was a letter wide once, and as tall as the page.
-          const heights = await page.locator('main li').evaluateAll((rows) => rows.map((r) => r.clientHeight));
-          expect(Math.max(...heights), `${width}`).toBeLessThan(220);
-        }
-      }
-      await expectVisibleFocus(page, name);
-      if (dense) {
-        // Twice the size of letters, and colours that the system chooses: nothing runs out, and bars are there to see.
-        await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'));
-        for (const width of [390, 1280]) {
-          await page.setViewportSize({ width, height: 844 });
-          await expectNoSideways(page, `${name}, twice the size, ${width}`);
-        }
-        await page.evaluate(() => document.documentElement.style.removeProperty('font-size'));
-        await page.emulateMedia({ forcedColors: 'active' });
-        const unseen = await page
-          .locator('.bar')
-          .evaluateAll(
-            (bars) =>
-              bars.filter((b) =>
-                ['rgba(0, 0, 0, 0)', getComputedStyle(document.body).backgroundColor].includes(
-                  getComputedStyle(b).backgroundColor,
-                ),
-              ).length,
-          );
-        expect(unseen, `${name}: bars that vanish`).toBe(0);
-        await page.emulateMedia({ forcedColors: 'none' });
-      }
-    }
-    expect(errors).toEqual([]);
-    await context.close();
-  });
+describe('every screen of a recipe', () => {
+  it('is accessible in the light and in the dark, fits every width, and is made for fingers and keys', () =>
+    expectEveryWay(imbiss, STATIONS()));
 
   it('holds any words: a hundred letters without a blank, and such as run from right to left', async () => {
     const context = await imbiss.browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });

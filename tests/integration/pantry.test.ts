@@ -191,7 +191,7 @@ describe('stock', () => {
       .post('/api/households/home/stock/take')
       .send({ versionId: 'stock-version' })
       .expect(200);
-    expect(taken.body).toEqual([{ before: item, after: { ...item, grams: 150, opened: true } }]);
+    expect(taken.body).toEqual({ stock: [{ before: item, after: { ...item, grams: 150, opened: true } }], boxes: [] });
     expect((await get('/stock')).body[0]).toMatchObject({ grams: 150, opened: true });
     await request(server.app).delete('/api/households/home/stock/stock-1').expect(204);
     expect((await get('/stock')).body.map((i: StockItem) => i.name)).toEqual(['saffron']);

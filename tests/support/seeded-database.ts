@@ -11,7 +11,16 @@ import type { StoreContext } from '../../src/server/store/scope.ts';
 export const SEEDED = join(import.meta.dirname, '../../dist/seeded/imbiss.db');
 
 /** The files that share one server: each has the demo in a household of its own, and none sees what another does. */
-export const HOUSES = ['lighten', 'pantry', 'screens', 'table', 'two-devices', 'programs', 'dish-up'] as const;
+export const HOUSES = [
+  'lighten',
+  'pantry',
+  'screens',
+  'places',
+  'table',
+  'two-devices',
+  'programs',
+  'dish-up',
+] as const;
 export type House = (typeof HOUSES)[number];
 
 /** Seeds it: what a first start makes, and a household with the demo for each of {@link HOUSES}. */
