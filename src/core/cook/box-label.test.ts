@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { testBox } from '../../../tests/support/test-box.ts';
 import { shippedFood } from '../../../tests/support/test-version.ts';
 import { boxLabel } from './box-label.ts';
-import type { Box } from './cook.ts';
 
-const box: Box = {
-  id: 'box-1',
-  cookId: 'cook-1',
-  recipeId: 'stew',
+const box = testBox('box-1', {
   title: 'Goulash',
-  share: 0.25,
   grams: 412.4,
   eaterId: 'runa',
-  kindId: null,
-  as: 'cooked',
   apart: [{ label: 'walnuts', how: 'cup' }],
   place: 'freezer',
   packed: '2026-11-27',
@@ -23,9 +17,7 @@ const box: Box = {
   ],
   kcal: 380.2,
   protein: 30,
-  taken: null,
-  kept: null,
-};
+});
 const foods = [shippedFood('milk-whole') ?? shippedFood('cream-heavy')!, shippedFood('flour-white')!];
 
 describe('a label', () => {

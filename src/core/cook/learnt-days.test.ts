@@ -1,27 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import { testBox } from '../../../tests/support/test-box.ts';
 import type { Box, HowKept } from './cook.ts';
 import { learntDaysWords } from './learnt-days.ts';
 
-const box = (days: number, kept: HowKept | null, place: Box['place'] = 'fridge'): Box => ({
-  id: `box-${days}-${kept}`,
-  cookId: 'cook-1',
-  recipeId: 'stew',
-  title: 'Stew',
-  share: 0.1,
-  grams: 200,
-  eaterId: null,
-  place,
-  kindId: null,
-  as: 'cooked',
-  apart: [],
-  packed: '2026-11-20',
-  keepUntil: '2026-11-23',
-  counts: [],
-  kcal: null,
-  protein: null,
-  taken: { eaterId: null, name: 'Runa', at: `2026-11-${20 + days}T11:00:00Z` },
-  kept,
-});
+const box = (days: number, kept: HowKept | null, place: Box['place'] = 'fridge'): Box =>
+  testBox(`box-${days}-${kept}`, {
+    place,
+    packed: '2026-11-20',
+    taken: { eaterId: null, name: 'Runa', at: `2026-11-${20 + days}T11:00:00Z` },
+    kept,
+  });
 
 describe('what is learnt of how boxes had kept', () => {
   it('is nothing after one answer, and nothing of boxes that nobody answered for', () => {

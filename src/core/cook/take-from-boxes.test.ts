@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
+import { testBox } from '../../../tests/support/test-box.ts';
 import { kitchenOf, readVersion, testRecipeLine } from '../../../tests/support/test-version.ts';
 import { countVersion } from '../counting/count-version.ts';
 import { plainCounter } from '../program/program.ts';
@@ -15,25 +16,8 @@ const counted = countVersion(
   eaters.map((e) => e.counter),
 );
 const frozen = freeze(counted, eaters, '2026-11-25T18:00:00Z');
-const box = (id: string, share: number, keepUntil: string, over: Partial<Box> = {}): Box => ({
-  id,
-  cookId: 'sauce',
-  recipeId: 'r',
-  title: 'Tomato sauce',
-  share,
-  grams: share * 800,
-  eaterId: null,
-  kindId: null,
-  as: 'cooked',
-  apart: [],
-  place: 'fridge',
-  packed: '2026-11-25',
-  keepUntil,
-  ...boxCounts(frozen, share),
-  taken: null,
-  kept: null,
-  ...over,
-});
+const box = (id: string, share: number, keepUntil: string, over: Partial<Box> = {}): Box =>
+  testBox(id, { recipeId: 'r', share, grams: share * 800, keepUntil, ...boxCounts(frozen, share), ...over });
 const line = (grams: number, cookId = 'sauce') =>
   testRecipeLine('l', {
     food: { kind: 'recipe', recipeId: 'r', versionId: 'v', cooked: 800, cookId },
