@@ -178,6 +178,32 @@ describe('from the pot to the last box', () => {
     await page.getByRole('button', { name: 'Put it back' }).first().click();
     await page.getByRole('button', { name: 'Take it' }).waitFor();
 
+    // Raw kits: one that is cooked is its share of the dish, and what it needed left the house when it was packed.
+    await page.goto(`${at}/dish-up?cook=new`);
+    await page.getByRole('radio', { name: 'packed raw, as kits' }).click();
+    await page.getByRole('button', { name: 'I made it today' }).click();
+    await page.getByLabel('into how many kits').fill('3');
+    await page.getByRole('button', { name: 'Pack it raw' }).click();
+    await page.getByRole('button', { name: 'Pack the kits' }).click();
+    await page.getByText('3 boxes are packed.').waitFor();
+    await expectAccessible(page, 'raw kits');
+    await page.goto(`${imbiss.home}/pantry/boxes`);
+    await page.getByRole('button', { name: 'Cook it' }).first().click();
+    await page.getByText(/^A kit: .*, 2 servings$/).waitFor();
+    await page.getByRole('button', { name: 'I made it today' }).click();
+    await page.getByRole('button', { name: 'Dish it up' }).waitFor();
+    const kit = async () => {
+      const made = await (await fetch(`${imbiss.api}/cooks?recipe=${recipe}`)).json();
+      const { versions } = await (await fetch(`${imbiss.api}/recipes/${recipe}`)).json();
+      return made
+        .map((c: { versionId: string; tookStock: boolean }) => ({
+          tookStock: c.tookStock,
+          ...versions.find((v: { id: string }) => v.id === c.versionId),
+        }))
+        .filter((v: { name: string }) => v.name.startsWith('a kit'))
+        .map((v: { servings: number; tookStock: boolean }) => [v.servings, v.tookStock]);
+    };
+    await expect.poll(kit).toEqual([[2, true]]);
     expect(errors).toEqual([]);
     await context.close();
   });

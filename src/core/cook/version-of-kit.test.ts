@@ -14,7 +14,9 @@ describe('a kit that is cooked', () => {
     expect(kit.kind).toBe('asCooked');
     expect(kit.parentId).toBe(whole.id);
     expect(kit.name).toBe('a kit, 27 Nov 2026');
-    expect(kit.lines.map((l) => l.weight!.grams)).toEqual(whole.lines.map((l) => expect.closeTo(l.weight!.grams / 3, 9)));
+    expect(kit.lines.map((l) => l.weight!.grams)).toEqual(
+      whole.lines.map((l) => expect.closeTo(l.weight!.grams / 3, 9)),
+    );
     const points = [whole, kit].map((v) => countVersion(v, kitchenOf(), [plainCounter(sample('LE'))]).counts[0]!.raw);
     expect(points[1]).toBeCloseTo(points[0]!, 9);
   });

@@ -1,5 +1,5 @@
 import { formatISO } from 'date-fns';
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { COOK_API } from '../../contract/cook-api.ts';
@@ -16,7 +16,11 @@ export function useMadeIt(): (recipeId: string, versionId: string) => Promise<vo
   const { household } = useHousehold();
   const navigate = useNavigate();
   const h = household.id;
+  const busy = useRef(false);
   return async (recipeId, versionId) => {
+    // Two quick taps are one.
+    if (busy.current) return;
+    busy.current = true;
     const day = formatISO(new Date(), { representation: 'date' });
     const to = (id: string) => navigate(`/h/${h}/recipes/${recipeId}/dish-up?cook=${id}`);
     try {
@@ -30,6 +34,8 @@ export function useMadeIt(): (recipeId: string, versionId: string) => Promise<vo
       to(id);
     } catch (e) {
       sayError(e);
+    } finally {
+      busy.current = false;
     }
   };
 }

@@ -2,6 +2,7 @@ import { formatISO, subDays } from 'date-fns';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { COOK_AS, type CookAs } from '../../core/cook/cook.ts';
+import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
@@ -25,8 +26,13 @@ export function DishUpPage() {
   const version = page.versions.find((v) => v.id === (chosen ?? params.get('version'))) ?? usual;
   const asked = params.get('cook');
   const open = cooks.cooks.find((c) => c.id === asked) ?? (asked === 'new' ? undefined : todays(cooks.cooks, today));
+  // A kit that is cooked is its share of the version that was packed.
+  const kit = cooks.boxes.find((b) => b.id === params.get('kit') && b.as === 'kits');
+  const packed = page.versions.find((v) => v.id === cooks.cooks.find((c) => c.id === kit?.cookId)?.versionId);
   const begin = (day: string) =>
-    void cooks.begin(version, day, as).then((id) => setParams({ cook: id }, { replace: true }));
+    void (kit && packed ? cooks.beginKit(kit, packed, day) : cooks.begin(version, day, as)).then((id) =>
+      setParams({ cook: id }, { replace: true }),
+    );
   return (
     <main className="px-edge pt-4 pb-28 desk:col-span-2 desk:pb-10">
       {open === undefined ? (
@@ -35,7 +41,13 @@ export function DishUpPage() {
           <p className="mt-1 text-soft">
             Weigh or count what came out, and every plate and box is counted by what is really on it.
           </p>
-          {page.versions.length > 1 && (
+          {kit && packed && (
+            <p className="mt-3 font-semibold">
+              A kit: {packed.name}
+              {packed.servings !== null && `, ${formatAmount(packed.servings * kit.share)} servings`}
+            </p>
+          )}
+          {!kit && page.versions.length > 1 && (
             <Picker
               label="Which version it was"
               className="mt-3"
@@ -44,13 +56,15 @@ export function DishUpPage() {
               onPick={setChosen}
             />
           )}
-          <OneOfFew
-            label="How it was made"
-            className="mt-3"
-            value={as}
-            choices={COOK_AS.map((a) => ({ value: a, words: AS_WORDS[a] }))}
-            onPick={setAs}
-          />
+          {!kit && (
+            <OneOfFew
+              label="How it was made"
+              className="mt-3"
+              value={as}
+              choices={COOK_AS.map((a) => ({ value: a, words: AS_WORDS[a] }))}
+              onPick={setAs}
+            />
+          )}
           <p className="mt-4 flex flex-wrap gap-2">
             <button type="button" className="btn btn-main" onClick={() => begin(today)}>
               I made it today

@@ -8,6 +8,7 @@ import type { Box, Cook, CookAs, Vessel } from '../../core/cook/cook.ts';
 import type { Outcome } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { newCook } from '../../core/cook/new-cook.ts';
+import { versionOfKit } from '../../core/cook/version-of-kit.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -54,6 +55,22 @@ export function useCooks(recipeId: string) {
     begin: async (of: Version, day: string, as: CookAs): Promise<string> => {
       const id = uuid();
       await cooks.make(id, newCook({ id, recipeId, versionId: of.id, as, day }));
+      return id;
+    },
+    /**
+     * Begins to cook a kit that was packed raw: its share of the dish, which is out of the house already.
+     *
+     * @returns its id
+     */
+    beginKit: async (kit: Box, of: Version, day: string): Promise<string> => {
+      const id = uuid();
+      const version = versionOfKit(of, kit.share, formatDay(day), () => uuid());
+      await documents
+        .hold({ householdId: h, name: 'versions', id: version.id }, null)
+        .want({ wants: 'make', document: version });
+      await refresh.recipe(h);
+      const cook = newCook({ id, recipeId, versionId: of.id, as: 'cooked', day });
+      await cooks.make(id, { ...cook, versionId: version.id, tookStock: true });
       return id;
     },
     change,

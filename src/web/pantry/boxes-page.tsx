@@ -30,7 +30,7 @@ export function BoxesPage() {
     const after = { eaterId, name: nameOf(eaterId), at: new Date().toISOString() };
     const back = await change(box.id, box, { ...box, taken: after }, `Take ${box.title}`);
     // A kit that is taken is cooked now.
-    if (box.as === 'kits') navigate(`/h/${household.id}/recipes/${box.recipeId}/dish-up?cook=new`);
+    if (box.as === 'kits') navigate(`/h/${household.id}/recipes/${box.recipeId}/dish-up?cook=new&kit=${box.id}`);
     sayDone(box.as === 'kits' ? `The kit of ${box.title} is taken.` : `${nameOf(eaterId)} has ${box.title}.`, back);
   };
   const putBack = (box: Row<Box>) => change(box.id, box, { ...box, taken: null, kept: null }, `Put ${box.title} back`);
