@@ -21,8 +21,8 @@ export default defineConfig({
           include: ['tests/e2e/**/*.test.ts'],
           environment: 'node',
           globalSetup: ['tests/support/one-server.ts'],
-          testTimeout: 240_000,
-          expect: { poll: { timeout: 10_000 } },
+          testTimeout: 400_000,
+          expect: { poll: { timeout: 30_000 } },
           hookTimeout: 60_000,
           // Journeys wait for pages more than they work: two at a time, each in a household of its own.
           maxWorkers: 2,
