@@ -16,11 +16,21 @@ describe('how long a raw kit keeps', () => {
     ['fridge', ['carrot'], 3],
     ['freezer', ['turkey-ground-fat'], 90],
     ['freezer', ['beef-chuck'], 120],
+    ['freezer', ['bacon', 'beef-chuck'], 30],
     ['freezer', ['turkey-ground-fat', 'carrot'], 90],
   ] as const)('in the %s of %j: %i days', (place, ids, days) => {
     const foods = ids.map((id) => shippedFood(id)).filter((f) => f !== null);
     expect(foods).toHaveLength(ids.length);
     expect(rawStorageOf(place, foods).days).toBe(days);
+  });
+});
+
+describe('a food that nobody said was raw', () => {
+  it('is taken for raw, offal keeps as mince does, and ham keeps a month whatever it is', () => {
+    const own = (name: string, over: object = {}) => ({ ...shippedFood('beef-chuck')!, name, ...over });
+    expect(rawStorageOf('fridge', [own('ground turkey from the market', { state: 'as is' })]).days).toBe(1);
+    expect(rawStorageOf('fridge', [own('calf liver')]).days).toBe(1);
+    expect(rawStorageOf('freezer', [own('ham, lean', { state: 'cooked' })]).days).toBe(30);
   });
 });
 

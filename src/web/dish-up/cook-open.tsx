@@ -7,6 +7,7 @@ import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { measuredAnew } from '../../core/cook/measured-anew.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
 import { plateLines } from '../../core/counting/plate-lines.ts';
+import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import { useTakeFromStock } from '../components/take-from-stock.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -47,7 +48,7 @@ interface OnTheTableProps extends CookOpenProps {
 }
 
 function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
-  const { household } = useHousehold();
+  const { household, eaters: people } = useHousehold();
   const { page } = useOpenRecipe();
   const index = usePantryIndex(household.id);
   const takeFromStock = useTakeFromStock();
@@ -74,11 +75,19 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
     // What is in the house goes down by every cook; where nothing of it is listed, nothing is said.
     if (!cook.tookStock) void takeFromStock(version.id, true);
   };
-  const besideOf = (eaterId: string, texts: readonly string[]) => {
-    if (index === undefined || index === null) return;
+  const besideOf = async (eaterId: string, texts: readonly string[]): Promise<void> => {
+    if (index === undefined || index === null) throw new Error('The pantry is still opening. Add it again.');
+    const lines = plateLines(texts, index, household.system);
+    const unknown = lines.find((l) => l.line.open);
+    if (unknown !== undefined)
+      throw new Error(`"${unknown.text}" is not known, or not how much. Write it as food with an amount.`);
+    const eater = people.find((e) => e.id === eaterId);
+    const allergen = eater?.allergies.find((a) => lines.some((l) => l.food?.allergens.includes(a)));
+    if (eater !== undefined && allergen !== undefined)
+      throw new Error(`${eater.name} must not have ${ALLERGEN_WORDS[allergen]}.`);
     const { [eaterId]: _, ...others } = cook.beside;
-    const own = freezeBeside(plateLines(texts, index, household.system), atTable, new Date().toISOString());
-    void cooks.change(
+    const own = freezeBeside(lines, atTable, new Date().toISOString());
+    await cooks.change(
       cook,
       { beside: texts.length === 0 ? others : { ...others, [eaterId]: own } },
       'What lies beside it',

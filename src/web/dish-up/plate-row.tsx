@@ -12,6 +12,7 @@ import { AddLine } from '../components/add-line.tsx';
 import { Menu } from '../kit/menu.tsx';
 import { numberTyped } from '../kit/number-typed.ts';
 import { PointsShown } from '../kit/points-shown.tsx';
+import { sayError } from '../kit/say-error.ts';
 import { useTyped } from '../kit/use-typed.ts';
 import { ChoosePortion } from './choose-portion.tsx';
 
@@ -31,7 +32,7 @@ interface PlateRowProps {
   readonly beside: Frozen | null;
   readonly onShare: (share: number) => void;
   /** Null where nothing lies beside it, as of what is cut off. */
-  readonly onBeside: ((texts: readonly string[]) => void) | null;
+  readonly onBeside: ((texts: readonly string[]) => Promise<void>) | null;
 }
 
 const TAKEN_IN: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
@@ -126,7 +127,7 @@ export function PlateRow(props: PlateRowProps) {
                 type="button"
                 className="btn btn-plain btn-small"
                 aria-label={`Take ${b.label} off`}
-                onClick={() => onBeside?.(texts.filter((_, at) => at !== i))}
+                onClick={() => void onBeside?.(texts.filter((_, at) => at !== i)).catch(sayError)}
               >
                 Take off
               </button>

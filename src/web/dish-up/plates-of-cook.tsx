@@ -19,7 +19,8 @@ interface PlatesOfCookProps {
   /** The share that nobody has yet. */
   readonly free: number;
   readonly onPlates: (plates: Cook['plates']) => void;
-  readonly onBeside: (eaterId: string, texts: readonly string[]) => void;
+  /** Refused in words where something is not known, or the eater must not have it. */
+  readonly onBeside: (eaterId: string, texts: readonly string[]) => Promise<void>;
 }
 
 const UNIT_WORDS: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
