@@ -56,6 +56,12 @@ describe('from the pot to the last box', () => {
       await page.getByText(`+ ${text}`).waitFor();
     }
     await page.getByText(/looked at one by one it is/).waitFor();
+    // What is not known counts as nothing nowhere: it is refused in words, and what was typed stands there still.
+    await page.getByLabel('Beside it, for Runa').fill('half a moonfruit');
+    await page.keyboard.press('Enter');
+    await page.getByText(/"half a moonfruit" is not known/).waitFor();
+    expect(await page.getByLabel('Beside it, for Runa').inputValue()).toBe('half a moonfruit');
+    await page.getByLabel('Beside it, for Runa').fill('');
     await page.getByRole('button', { name: 'Take 1 slice rye bread off' }).click();
     await page.getByText('+ 1 slice rye bread').waitFor({ state: 'detached' });
     await page.getByRole('button', { name: 'More for Runa' }).click();

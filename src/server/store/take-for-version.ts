@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { type BoxUsed, takeFromBoxes } from '../../core/cook/take-from-boxes.ts';
 import { BOX_KIND, STOCK_KIND } from '../../core/documents/document-kinds.ts';
 import { type StockTaken, takeFromStock } from '../../core/stock/stock.ts';
-import { BOXES, COOKS } from './cook-shelf.ts';
+import { BOXES, boxesThere, COOKS } from './cook-shelf.ts';
 import { appendEntry, removeDocument } from './entries.ts';
 import { getRecipe } from './recipe-rows.ts';
 import { nowOf, type Scope } from './scope.ts';
@@ -45,7 +45,7 @@ export function takeForVersion(scope: Scope, versionId: string): Promise<TakenFo
     );
     if (named.length === 0) return { stock: taken, boxes: [] };
     const cooks = new Map((await Promise.all(named.map((id) => COOKS.find(s, id)))).map((c) => [c?.document.id, c]));
-    const there = (await BOXES.all(s)).map(({ revision, ...box }) => ({ box, revision }));
+    const there = (await boxesThere(s, undefined)).map(({ revision, ...box }) => ({ box, revision }));
     const boxes = takeFromBoxes(
       there.map((x) => x.box),
       version.lines,

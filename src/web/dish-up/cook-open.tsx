@@ -5,9 +5,9 @@ import { freeze } from '../../core/cook/freeze.ts';
 import { freezeBeside } from '../../core/cook/freeze-beside.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { measuredAnew } from '../../core/cook/measured-anew.ts';
+import { notForEater } from '../../core/cook/not-for-eater.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
 import { plateLines } from '../../core/counting/plate-lines.ts';
-import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import { useTakeFromStock } from '../components/take-from-stock.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useCount, useOpenRecipe } from '../context/recipe-context.ts';
@@ -61,6 +61,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   const packed = boxes.reduce((sum, b) => sum + b.share, 0);
   const left = Math.max(0, 1 - plates - packed);
   const { frozen, out } = cook;
+  const foods = count.lines.flatMap((l) => l.parts.map((p) => p.food));
   // Programs that moved on, and a recipe that was changed later, leave a record as it is: only another word on how it was
   // cooked asks for another count.
   const moved = frozen !== null && cook.versionId !== cook.fromId && !sameDish(frozen, live);
@@ -82,9 +83,13 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
     if (unknown !== undefined)
       throw new Error(`"${unknown.text}" is not known, or not how much. Write it as food with an amount.`);
     const eater = people.find((e) => e.id === eaterId);
-    const allergen = eater?.allergies.find((a) => lines.some((l) => l.food?.allergens.includes(a)));
-    if (eater !== undefined && allergen !== undefined)
-      throw new Error(`${eater.name} must not have ${ALLERGEN_WORDS[allergen]}.`);
+    const harm =
+      eater &&
+      notForEater(
+        eater,
+        lines.flatMap((l) => l.food ?? []),
+      );
+    if (harm) throw new Error(harm);
     const { [eaterId]: _, ...others } = cook.beside;
     const own = freezeBeside(lines, atTable, new Date().toISOString());
     await cooks.change(
@@ -148,6 +153,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
                 frozen={frozen}
                 out={out}
                 servings={count.servings}
+                foods={foods}
                 free={left}
                 onPlates={(after) => void cooks.change(cook, { plates: after }, 'What a plate got')}
                 onBeside={besideOf}
@@ -163,7 +169,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
               left={left}
               boxes={boxes}
               learnt={learntDaysWords(cooks.boxes)}
-              foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
+              foods={foods}
               cooks={cooks}
             />
           </>
@@ -179,7 +185,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
         live={live}
         boxes={boxes}
         left={left}
-        foods={count.lines.flatMap((l) => l.parts.map((p) => p.food))}
+        foods={foods}
         onSaid={(eaterId, verdict) => {
           const { [eaterId]: _, ...others } = cook.verdicts;
           const verdicts = verdict === null ? others : { ...others, [eaterId]: verdict };

@@ -7,6 +7,7 @@ import { cookProblems } from '../../core/cook/cook-problems.ts';
 import type { Outcome } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
 import { keepUntil, limitOf } from '../../core/cook/keep-until.ts';
+import { notForEater } from '../../core/cook/not-for-eater.ts';
 import { shareOfAmount } from '../../core/cook/outcome-words.ts';
 import { apartSuggestions, type PackedApart } from '../../core/cook/packed-apart.ts';
 import type { Food } from '../../core/food/food.ts';
@@ -64,6 +65,8 @@ export function PackBoxes(props: PackBoxesProps) {
   );
   const [wrong, setWrong] = useState<readonly string[]>([]);
   const kind = cooks.kinds.find((k) => k.id === kindId) ?? null;
+  const whose = eaters.find((e) => e.id === eaterId);
+  const harm = whose === undefined ? null : notForEater(whose, foods);
   const amount = each ?? usual;
   const share = amount > 0 ? shareOfAmount(out, amount) : Number.NaN;
   const grams = out.grams === null || !(share > 0) ? null : out.grams * share;
@@ -166,6 +169,7 @@ export function PackBoxes(props: PackBoxesProps) {
                 {p}
               </p>
             ))}
+          {harm !== null && <p className="note mt-2">{harm}</p>}
           <PackApart version={version} apart={apart} isKit={isKit} onApart={setApart} />
           <p className="mt-1 text-sm text-soft">
             {limit.words} ({limit.source})

@@ -28,6 +28,8 @@ interface PlateRowProps {
   /** The share that is a portion. */
   readonly portion: number;
   readonly share: number;
+  /** Why it is not for whose plate this is; null where it is. */
+  readonly harm: string | null;
   readonly free: number;
   readonly beside: Frozen | null;
   readonly onShare: (share: number) => void;
@@ -39,7 +41,7 @@ const TAKEN_IN: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 
 
 /** A plate: how much of the dish is on it, what lies beside it, and what all of it counts. */
 export function PlateRow(props: PlateRowProps) {
-  const { id, name, frozen, out, pieces, portion, share, free, beside, onShare, onBeside } = props;
+  const { id, name, frozen, out, pieces, portion, share, harm, free, beside, onShare, onBeside } = props;
   const [adding, setAdding] = useState(false);
   const [stair, setStair] = useState(false);
   const counter = frozen.counters.find((c) => c.key === id);
@@ -112,6 +114,7 @@ export function PlateRow(props: PlateRowProps) {
           </Menu>
         </span>
       </div>
+      {harm !== null && <p className="text-mustard text-sm">{harm}</p>}
       {most !== null && most < out.grams! && (
         <p className="text-sm text-soft">
           Up to {formatGrams(most)} it stays {formatPoints(plate!.dish.points)}.

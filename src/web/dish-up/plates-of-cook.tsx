@@ -3,7 +3,9 @@ import { type Cook, NAMELESS, NAMELESS_WORDS } from '../../core/cook/cook.ts';
 import { countShare } from '../../core/cook/count-share.ts';
 import { type Outcome, piecesEach } from '../../core/cook/divide.ts';
 import type { Frozen } from '../../core/cook/frozen.ts';
+import { notForEater } from '../../core/cook/not-for-eater.ts';
 import { takenWords } from '../../core/cook/outcome-words.ts';
+import type { Food } from '../../core/food/food.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { namedTogether } from '../../core/quantity/named-together.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -16,6 +18,7 @@ interface PlatesOfCookProps {
   readonly frozen: Frozen;
   readonly out: Outcome;
   readonly servings: number;
+  readonly foods: readonly Food[];
   /** The share that nobody has yet. */
   readonly free: number;
   readonly onPlates: (plates: Cook['plates']) => void;
@@ -26,7 +29,7 @@ interface PlatesOfCookProps {
 const UNIT_WORDS: Readonly<Record<Outcome['by'], string>> = { grams: 'g', pieces: 'pieces', cups: 'cups' };
 
 /** Whose plate gets how much, in the unit in which it is divided or by the scale, and what that counts. */
-export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBeside }: PlatesOfCookProps) {
+export function PlatesOfCook({ cook, frozen, out, servings, foods, free, onPlates, onBeside }: PlatesOfCookProps) {
   const { eaters } = useHousehold();
   // What was counted or measured and weighed, too, can be taken by the scale: pieces are not all of one size.
   const canWeigh = out.by !== 'grams' && out.grams !== null;
@@ -93,6 +96,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, free, onPlates, onBe
             out={measured}
             pieces={out.by === 'pieces' && byScale ? out.amount : null}
             portion={portion}
+            harm={notForEater(eaters.find((e) => e.id === p.id) ?? { name: p.name, allergies: [] }, foods)}
             share={cook.plates[p.id] ?? 0}
             free={free}
             beside={cook.beside[p.id] ?? null}
