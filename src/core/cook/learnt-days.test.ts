@@ -14,6 +14,8 @@ const box = (days: number, kept: HowKept | null, place: Box['place'] = 'fridge')
 describe('what is learnt of how boxes had kept', () => {
   it('is nothing after one answer, and nothing of boxes that nobody answered for', () => {
     expect(learntDaysWords([])).toBeNull();
+    // A raw kit says nothing of how the dish keeps.
+    expect(learntDaysWords([box(1, 'dry'), { ...box(2, 'dry'), as: 'kits' }])).toBeNull();
     expect(learntDaysWords([box(2, 'as fresh'), box(3, null)])).toBeNull();
   });
   it('is how many days it was good for, and from when it was not', () => {

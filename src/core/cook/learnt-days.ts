@@ -17,7 +17,7 @@ const PACK_APART: Readonly<Partial<Record<HowKept, string>>> = {
  */
 export function learntDaysWords(boxes: readonly Box[]): string | null {
   const said = boxes.flatMap((b) =>
-    b.place === 'fridge' && b.taken !== null && b.kept !== null
+    b.as === 'cooked' && b.place === 'fridge' && b.taken !== null && b.kept !== null
       ? [{ days: differenceInCalendarDays(parseISO(b.taken.at.slice(0, 10)), parseISO(b.packed)), kept: b.kept }]
       : [],
   );

@@ -73,19 +73,21 @@ export function BoxesPage() {
                     {b.taken!.name}, {formatDay(b.taken!.at.slice(0, 10))}
                   </span>
                 </span>
-                <Picker
-                  label={`How had ${b.title} kept?`}
-                  labelled="unseen"
-                  className="w-44"
-                  value={b.kept ?? ''}
-                  choices={[
-                    { value: '', words: 'How had it kept?' },
-                    ...HOW_KEPT.map((k) => ({ value: k as string, words: k })),
-                  ]}
-                  onPick={(k) =>
-                    void change(b.id, b, { ...b, kept: k === '' ? null : (k as HowKept) }, 'How it had kept')
-                  }
-                />
+                {b.as === 'cooked' && (
+                  <Picker
+                    label={`How had ${b.title} kept?`}
+                    labelled="unseen"
+                    className="w-44"
+                    value={b.kept ?? ''}
+                    choices={[
+                      { value: '', words: 'How had it kept?' },
+                      ...HOW_KEPT.map((k) => ({ value: k as string, words: k })),
+                    ]}
+                    onPick={(k) =>
+                      void change(b.id, b, { ...b, kept: k === '' ? null : (k as HowKept) }, 'How it had kept')
+                    }
+                  />
+                )}
                 <button type="button" className="btn btn-plain btn-small" onClick={() => void putBack(b)}>
                   Put it back
                 </button>
