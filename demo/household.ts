@@ -82,8 +82,8 @@ export const DEMO_EATERS: readonly Eater[] = [
 ];
 
 export const DEMO_VESSELS = [
-  { id: 'demo-vessel-pot', name: 'the red pot', grams: 1840 },
-  { id: 'demo-vessel-dish', name: 'the long baking dish', grams: 1210 },
+  { id: 'demo-vessel-pot', name: 'the red pot', grams: 1840, millilitres: 4500 },
+  { id: 'demo-vessel-dish', name: 'the long baking dish', grams: 1210, millilitres: 3200 },
 ] as const;
 
 export const DEMO_BOX_KINDS = [

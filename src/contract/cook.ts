@@ -6,6 +6,7 @@ import type { Frozen } from '../core/cook/frozen.ts';
 import { APART_HOW } from '../core/cook/packed-apart.ts';
 import { NUTRIENTS } from '../core/food/nutrients.ts';
 import { COUNTING_METHODS } from '../core/program/rule.ts';
+import { QUIET, type Timer, timerProblem } from '../core/stove/timer.ts';
 import { AGAIN, ENOUGH } from '../core/swap/verdict.ts';
 import { Revision } from './entry.ts';
 import { Day, Id, Words } from './primitives.ts';
@@ -13,15 +14,21 @@ import { RuleSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
 const GramsCooked = z.number('is not a number').gt(0, 'must be above 0').max(200_000, 'is too large');
+/** A step, or a line in a step: two ids with a tilde between them. */
+const TickId = z.string().regex(/^[A-Za-z0-9-]{1,64}(?:~[A-Za-z0-9-]{1,64})?$/, 'is not a step');
 const ShareOfAll = z.number('is not a number').min(0, 'cannot be below 0').max(1, 'is more than there is');
 
-export const VesselSchema = schemaOf<Vessel>()(z.object({ id: Id, name: Words(80), grams: GramsCooked }));
+const Millilitres = z.number('is not a number').gt(0, 'must be above 0').max(50_000, 'is too large');
+
+export const VesselSchema = schemaOf<Vessel>()(
+  z.object({ id: Id, name: Words(80), grams: GramsCooked, millilitres: Millilitres.nullable().default(null) }),
+);
 
 export const BoxKindSchema = schemaOf<BoxKind>()(
   z.object({
     id: Id,
     name: Words(80),
-    millilitres: z.number('is not a number').gt(0, 'must be above 0').max(50_000, 'is too large').nullable(),
+    millilitres: Millilitres.nullable(),
     parts: z.int('is not a whole number').min(1, 'must be 1 or more').max(12, 'is too many'),
     grams: GramsCooked.nullable(),
     microwave: z.boolean(),
@@ -81,6 +88,27 @@ const FrozenSchema = schemaOf<Frozen>()(
   }),
 );
 
+const Seconds = z.number('is not a number').min(-1_000_000).max(1_000_000);
+const Instant = z.iso.datetime('is not an instant');
+export const TimerSchema = schemaOf<Timer>()(
+  z
+    .object({
+      id: Id,
+      name: Words(80),
+      stepId: Id.nullable(),
+      from: Seconds,
+      to: Seconds.nullable(),
+      endsAt: Instant.nullable(),
+      left: Seconds.nullable(),
+      quiet: z.enum(QUIET),
+    })
+    .refine((t) => timerProblem(t.from) === null && (t.to === null || timerProblem(t.to) === null), {
+      error: 'needs a time above 0 and of at most 99 hours',
+      path: ['from'],
+    })
+    .refine((t) => (t.endsAt === null) !== (t.left === null), 'either runs or waits'),
+);
+
 export const CookSchema = schemaOf<Cook>()(
   z.object({
     id: Id,
@@ -102,6 +130,12 @@ export const CookSchema = schemaOf<Cook>()(
     ),
     note: z.string().max(4000, 'is too long'),
     frozen: FrozenSchema.nullable(),
+    begun: Instant.nullable().default(null),
+    table: Instant.nullable().default(null),
+    ticks: z.record(TickId, z.literal(true)).default({}),
+    timers: z.record(Id, TimerSchema).default({}),
+    weighed: z.record(Id, z.number('is not a number').min(0).max(200_000)).default({}),
+    otherWay: Id.nullable().default(null),
   }),
 );
 

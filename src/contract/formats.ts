@@ -24,6 +24,8 @@ const UPGRADES = {
       out: withCutShape(c.out as StoredOutcome | null),
       frozen: c.frozen === null ? null : { servings: null, raw: null, ...(c.frozen as object) },
     }),
+    // 2 → 3: what goes on at the stove.
+    (c) => ({ begun: null, table: null, ticks: {}, timers: {}, weighed: {}, otherWay: null, ...c }),
   ],
   /** 1 → 2: kinds of boxes, kits, what is packed apart. */
   box: [(b) => ({ kindId: null, as: 'cooked', apart: [], ...b })],

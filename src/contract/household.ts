@@ -16,6 +16,12 @@ export const HouseholdSchema = schemaOf<Household>()(
     region: z.enum(REGIONS),
     zone: Zone,
     sourceWords: z.record(z.string().min(1).max(140), Id.nullable()).default({}),
+    ovenRunsHot: z
+      .number('is not a number')
+      .min(-100, 'is colder than an oven can be off')
+      .max(100, 'is hotter than an oven can be off')
+      .nullable()
+      .default(null),
   }),
 );
 
@@ -29,6 +35,7 @@ export const HouseholdChangeSchema = HouseholdSchema.pick({
   region: true,
   zone: true,
   sourceWords: true,
+  ovenRunsHot: true,
 }).partial();
 
 export const EaterSchema = schemaOf<Eater>()(

@@ -114,7 +114,16 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
   }),
 );
 
-export const StepSchema: z.ZodType<Step> = schemaOf<Step>()(z.object({ id: Id, text: z.string().max(LONGEST_TEXT) }));
+export const StepSchema: z.ZodType<Step> = schemaOf<Step>()(
+  z.object({
+    id: Id,
+    text: z.string().max(LONGEST_TEXT),
+    uses: z
+      .array(z.object({ originLineId: Id, share: z.number('is not a number').min(0).max(1) }))
+      .max(MOST_INGREDIENTS)
+      .optional(),
+  }),
+);
 
 export const VersionSchema: z.ZodType<Version> = schemaOf<Version>()(
   z.object({

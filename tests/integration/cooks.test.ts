@@ -7,7 +7,7 @@ import { freeze } from '../../src/core/cook/freeze.ts';
 import { countVersion } from '../../src/core/counting/count-version.ts';
 import { plainCounter } from '../../src/core/program/program.ts';
 import { openDatabase } from '../../src/server/db/open.ts';
-import { BOXES, COOKS } from '../../src/server/store/cook-shelf.ts';
+import { BOXES, COOKS, EMPTY_VESSELS } from '../../src/server/store/cook-shelf.ts';
 import { scopeOf } from '../../src/server/store/scope.ts';
 import { layDown } from '../support/old-database.ts';
 import { sample } from '../support/test-lines.ts';
@@ -226,6 +226,22 @@ describe('what was cooked before there were kits, wedges and kinds of boxes', ()
     expect(kept!.frozen!.servings).toBeNull();
     const [there] = await BOXES.all(s);
     expect(there).toMatchObject({ as: 'cooked', apart: [], kindId: null, place: 'freezer', grams: 375 });
+    await db.destroy();
+    rmSync(dir, { recursive: true, force: true });
+  });
+});
+
+describe('what was cooked before there was a stove', () => {
+  it('is read as it was, and what goes on at the stove joins it', async () => {
+    const dir = mkdtempSync(join(tmpdir(), 'imbiss-cooks-'));
+    layDown('0013-kinds-of-boxes', join(dir, 'imbiss.db'));
+    const { db } = await openDatabase(join(dir, 'imbiss.db'));
+    const s = scopeOf({ ...server.context, db }, 'home');
+    const kept = (await COOKS.all(s)).find((c) => c.id === 'cook-two');
+    expect(kept).toMatchObject({ gross: 2780, minutes: 55, begun: null, ticks: {}, timers: {}, weighed: {} });
+    expect(kept).toMatchObject({ table: null, otherWay: null });
+    const vessels = await EMPTY_VESSELS.all(s);
+    expect(vessels.map((v) => [v.name, v.grams, v.millilitres])).toEqual([['the red pot', 1180, null]]);
     await db.destroy();
     rmSync(dir, { recursive: true, force: true });
   });

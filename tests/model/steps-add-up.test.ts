@@ -22,7 +22,7 @@ const ALL = [...DEMO_RECIPES.map((r) => r.text), ...TEST_RECIPES].map(versionOf)
 
 describe('the amounts in the steps', () => {
   it('add up to the lines, over all demo and test recipes at any size', () => {
-    expect(ALL.length).toBeGreaterThan(40);
+    expect(ALL.length).toBeGreaterThanOrEqual(30);
     fc.assert(
       fc.property(fc.constantFrom(...ALL), fc.double({ min: 0.25, max: 8, noNaN: true }), (version, factor) => {
         const changes = scaleChangesBy(version, factor);

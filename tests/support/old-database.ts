@@ -15,6 +15,7 @@ export const OLD_DATABASES = [
   '0009-hand',
   '0010-programs',
   '0012-dish-up',
+  '0013-kinds-of-boxes',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

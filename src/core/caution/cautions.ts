@@ -24,6 +24,10 @@ export function cautionsFor(foods: readonly Food[], text: string, lines = ''): C
   }));
 }
 
+/** How hot the middle has to be by a caution, °F, as its source has it; null where it is about no heat. */
+export const insideOf = (cautionId: string): number | null =>
+  CAUTION_RULES.find((r) => r.id === cautionId)?.insideF ?? null;
+
 /** What stands under every count. */
 export const MEDICAL_CAUTION =
   'Counts are estimates and no medical advice. If you are pregnant, breastfeeding, under 18, have diabetes or take glucose-lowering medicine, or have had an eating disorder, talk to a clinician or dietitian first.';

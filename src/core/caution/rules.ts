@@ -18,6 +18,8 @@ export interface CautionRule {
   readonly applies: (dish: Dish) => boolean;
   readonly words: string | ((dish: Dish) => string);
   readonly source: string;
+  /** How hot the middle has to be, °F. */
+  readonly insideF?: number;
 }
 
 const FSIS = 'USDA FSIS safe minimum internal temperatures';
@@ -74,18 +76,21 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     applies: (d) => has(d, (f) => f.kinds.includes('poultry') && isRaw(f)),
     words: 'Cook poultry to 165 °F (74 °C) inside. Do not rinse it raw.',
     source: FSIS,
+    insideF: 165,
   },
   {
     id: 'ground-meat',
     applies: (d) => has(d, (f) => rawMeat(f) && f.kinds.includes('meat') && isGround(f)),
     words: 'Cook ground meat and raw sausage to 160 °F (71 °C) inside.',
     source: FSIS,
+    insideF: 160,
   },
   {
     id: 'whole-meat',
     applies: (d) => has(d, (f) => rawMeat(f) && f.kinds.includes('meat') && !isGround(f) && !isCured(f)),
     words: 'Cook whole beef, pork and lamb to 145 °F (63 °C) inside and let it rest 3 minutes.',
     source: FSIS,
+    insideF: 145,
   },
   {
     id: 'stuffing',
@@ -94,12 +99,14 @@ export const CAUTION_RULES: readonly CautionRule[] = [
       says(d, /\bstuff(?:ing)? (?:the |into the )?(?:bird|turkey|chicken|goose|duck|cavity)\b/),
     words: 'Stuffing inside a bird has to reach 165 °F (74 °C) in its middle, too.',
     source: FSIS,
+    insideF: 165,
   },
   {
     id: 'fish',
     applies: (d) => has(d, (f) => isRaw(f) && f.kinds.includes('fish')) && HEATS.test(d.steps || 'cook'),
     words: 'Cook fish to 145 °F (63 °C) inside, or until it flakes.',
     source: FSIS,
+    insideF: 145,
   },
   {
     id: 'raw-fish',
@@ -132,6 +139,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     applies: (d) => has(d, isRawEgg) && !(d.steps !== '' && (!COOKS_EGGS.test(d.steps) || SOFT_EGGS.test(d.steps))),
     words: 'Cook egg dishes to 160 °F (71 °C) inside; do not taste raw batter or dough.',
     source: FSIS,
+    insideF: 160,
   },
   {
     id: 'flour',

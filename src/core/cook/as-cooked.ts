@@ -1,6 +1,11 @@
 import type { Version } from '../version/version.ts';
 
-/** A version as it was really cooked, as it begins: a copy of the one that it was cooked by. @param day in words */
+/**
+ * A version as it was really cooked, as it begins: a copy of the one that it was cooked by. Its steps keep their ids: what
+ * is done at the stove is known by them.
+ *
+ * @param day in words
+ */
 export function asCookedCopy(of: Version, day: string, newId: () => string): Version {
   return {
     ...of,
@@ -10,7 +15,6 @@ export function asCookedCopy(of: Version, day: string, newId: () => string): Ver
     madeFor: null,
     name: `as cooked, ${day}`,
     lines: of.lines.map((l) => ({ ...l, id: newId() })),
-    steps: of.steps.map((s) => ({ ...s, id: newId() })),
     revision: 0,
   };
 }

@@ -1,3 +1,4 @@
+import type { Timer } from '../stove/timer.ts';
 import type { Verdict } from '../swap/verdict.ts';
 import type { Outcome } from './divide.ts';
 import type { Frozen } from './frozen.ts';
@@ -9,6 +10,8 @@ export interface Vessel {
   readonly name: string;
   /** Empty, g. */
   readonly grams: number;
+  /** How much goes into it, ml; null where nobody said. */
+  readonly millilitres: number | null;
 }
 
 /** What was made: the dish, or kits of what goes into it, to be cooked another day. */
@@ -47,6 +50,17 @@ export interface Cook {
   readonly note: string;
   /** What it was counted from; null before it is dished up. */
   readonly frozen: Frozen | null;
+  /** When its first step was begun, ISO 8601; null where nobody was led through it. */
+  readonly begun: string | null;
+  /** When it is to be on the table, ISO 8601; null where nobody said. */
+  readonly table: string | null;
+  /** What is done of it, on whichever device: steps by their id, and lines in a step by `tickOf`. */
+  readonly ticks: Readonly<Record<string, true>>;
+  readonly timers: Readonly<Record<string, Timer>>;
+  /** What the scale showed of a line, by its `originLineId`, g of all of it. */
+  readonly weighed: Readonly<Record<string, number>>;
+  /** Another way of cooking it than the steps say: the id of one; null for theirs. */
+  readonly otherWay: string | null;
 }
 
 /** Where a box stands. */

@@ -25,4 +25,10 @@ export const newCook = (of: {
   verdicts: {},
   note: '',
   frozen: null,
+  begun: null,
+  table: null,
+  ticks: {},
+  timers: {},
+  weighed: {},
+  otherWay: null,
 });

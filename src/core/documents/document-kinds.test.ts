@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { newCook } from '../cook/new-cook.ts';
 import type { Entry } from '../history/entry.ts';
 import type { FieldChange } from '../history/field-change.ts';
 import { rebase } from '../history/rebase.ts';
+import { newTimer, paused } from '../stove/timer.ts';
 import type { Eater } from '../table/table.ts';
-import { CORRECTION_KIND, EATER_KIND, RECIPE_KIND } from './document-kinds.ts';
+import { COOK_KIND, CORRECTION_KIND, EATER_KIND, RECIPE_KIND } from './document-kinds.ts';
 
 const entry = (changes: readonly FieldChange[]): Entry<FieldChange> => ({ id: 'e', label: 'e', changes, undoes: null });
 const anna: Eater = {
@@ -86,5 +88,36 @@ describe('a question about what somebody must not eat', () => {
     expect(EATER_KIND.differ(anna, odd).here).toBe('star dust');
     const name: FieldChange = { kind: 'field', path: ['name'], before: 'Anna', after: 'milk' };
     expect(EATER_KIND.differ(anna, name).here).toBe('milk');
+  });
+});
+
+describe('what two devices do at one stove', () => {
+  const begun = newCook({ id: 'c', recipeId: 'r', versionId: 'v', as: 'cooked', day: '2026-11-28' });
+  const timer = newTimer({ id: 't1', name: 'Bake', stepId: 's1', from: 600, to: null }, 0);
+  const running = { ...begun, timers: { t1: timer } };
+  const joined = (mine: object, theirs: object) => {
+    const found = rebase(
+      COOK_KIND,
+      { ...running, ...theirs },
+      entry(COOK_KIND.changes(running, { ...running, ...mine })),
+    );
+    return found.fits ? found.document : 'a question';
+  };
+  it('is joined, and asks nothing', () => {
+    expect(joined({ ticks: { s1: true } }, { ticks: { s2: true } })).toMatchObject({ ticks: { s1: true, s2: true } });
+    expect(joined({ ticks: { s1: true } }, { ticks: { s1: true } })).toMatchObject({ ticks: { s1: true } });
+    expect(joined({ timers: { t1: paused(timer, 60_000) } }, { timers: { t1: paused(timer, 90_000) } })).toMatchObject({
+      timers: { t1: { left: 540 } },
+    });
+    expect(joined({ weighed: { l1: 71 } }, { weighed: { l1: 70 } })).toMatchObject({ weighed: { l1: 71 } });
+    expect(joined({ otherWay: 'slow-cooker' }, { otherWay: 'hot-air' })).toMatchObject({ otherWay: 'slow-cooker' });
+  });
+  it('leaves stopped what one of them stopped', () => {
+    expect(joined({ timers: { t1: paused(timer, 60_000) } }, { timers: {} })).toMatchObject({ timers: {} });
+    expect(joined({ timers: {} }, { timers: { t1: paused(timer, 60_000) } })).toMatchObject({ timers: {} });
+  });
+  it('still asks where both say something else of what came out', () => {
+    const out = (amount: number) => ({ out: { by: 'grams', amount, grams: amount, cut: null } });
+    expect(joined(out(1000), out(1200))).toBe('a question');
   });
 });

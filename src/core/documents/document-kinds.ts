@@ -5,7 +5,7 @@ import type { Feast } from '../feast/feast.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
-import { list, object, record, set, value } from '../history/shape.ts';
+import { latest, list, object, record, set, value } from '../history/shape.ts';
 import type { Claim } from '../page/recipe-text.ts';
 import type { Pin, SaidPin } from '../program/program.ts';
 import type { StockItem } from '../stock/stock.ts';
@@ -75,7 +75,7 @@ const programWords = (path: readonly string[], v: unknown): string | null => {
 
 export const HOUSEHOLD_KIND = fieldKind<Household>(
   'household',
-  object({ name: value, system: value, region: value, zone: value, sourceWords: record(value) }),
+  object({ name: value, system: value, region: value, zone: value, sourceWords: record(value), ovenRunsHot: value }),
   {
     what: named({
       name: 'the name',
@@ -83,6 +83,7 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
       region: 'the words',
       zone: 'the time zone',
       sourceWords: 'what a word of a source means',
+      ovenRunsHot: 'how hot the oven runs',
     }),
   },
 );
@@ -202,8 +203,8 @@ export const OBSERVATION_KIND = fieldKind<Observation>(
   { what: named({ points: 'points', grams: 'grams', name: 'the name', nutrients: 'what is in it' }) },
 );
 
-export const VESSEL_KIND = fieldKind<Vessel>('vessel', object({ name: value, grams: value }), {
-  what: named({ name: 'the name', grams: 'what it weighs empty' }),
+export const VESSEL_KIND = fieldKind<Vessel>('vessel', object({ name: value, grams: value, millilitres: value }), {
+  what: named({ name: 'the name', grams: 'what it weighs empty', millilitres: 'how much goes into it' }),
 });
 
 export const BOX_KIND_KIND = fieldKind<BoxKind>(
@@ -237,6 +238,12 @@ export const COOK_KIND = fieldKind<Cook>(
     verdicts: record(value),
     note: value,
     frozen: value,
+    begun: latest,
+    table: latest,
+    ticks: record(latest),
+    timers: record(latest),
+    weighed: record(latest),
+    otherWay: latest,
   }),
   {
     what: named({
@@ -252,6 +259,12 @@ export const COOK_KIND = fieldKind<Cook>(
       verdicts: 'what was said of it',
       note: 'the note',
       frozen: 'what it was counted from',
+      begun: 'when it was begun',
+      table: 'when it is on the table',
+      ticks: 'what is done',
+      timers: 'a timer',
+      weighed: 'what was weighed',
+      otherWay: 'the way of cooking',
     }),
   },
 );

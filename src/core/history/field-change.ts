@@ -60,6 +60,8 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
   const placed = (document: D, c: FieldChange): boolean =>
     c.kind === 'field' ? hasPlace(shape, document, c.path) : itemsAt(document, c.path) !== null;
 
+  const isLatest = (c: FieldChange): boolean => c.kind === 'field' && shapeAt(shape, c.path)?.kind === 'latest';
+
   return {
     name,
     shape,
@@ -67,6 +69,8 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
       // Where there is no place for it, nothing is there: as wanted for what was to go, and not for a plain "no".
       if (!placed(document, c)) return c.after === (c.kind === 'member' ? false : undefined) ? 'after' : 'other';
       const now = there(document, c);
+      // What another device has ended does not come back by what was done to it here.
+      if (now === undefined && c.before !== undefined && isLatest(c)) return 'after';
       if (same(now, c.before)) return same(c.before, c.after) ? 'after' : 'before';
       return same(now, c.after) ? 'after' : 'other';
     },
@@ -91,7 +95,8 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
       const before = there(document, c);
       return c.kind === 'member' ? { ...c, before: before === true } : { ...c, before };
     },
-    beside: () => null,
+    beside: (document, c) =>
+      c.kind === 'field' && isLatest(c) && placed(document, c) ? { ...c, before: there(document, c) } : null,
     differ: (document, c): Difference => {
       const path = c.kind === 'item' ? [...c.path, c.id] : c.path;
       const say = (v: unknown): string => words.say?.(path, v) ?? usualWords(v);
@@ -116,6 +121,7 @@ function changesBetween(shape: Shape, path: readonly string[], before: unknown, 
   if (same(before, after)) return [];
   switch (shape.kind) {
     case 'value':
+    case 'latest':
       return [{ kind: 'field', path, before, after }];
     case 'set': {
       const [was, is] = [(before ?? []) as string[], (after ?? []) as string[]];

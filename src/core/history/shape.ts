@@ -2,6 +2,8 @@
 export type Shape =
   /** Changed as a whole. */
   | { readonly kind: 'value' }
+  /** Changed as a whole, and without a question: who says it last has it, and what is gone stays gone. */
+  | { readonly kind: 'latest' }
   /** A set of words: each member comes and goes on its own. */
   | { readonly kind: 'set' }
   /** Values under keys that come and go. */
@@ -12,6 +14,7 @@ export type Shape =
   | { readonly kind: 'list'; readonly key: string; readonly of: Shape };
 
 export const value: Shape = { kind: 'value' };
+export const latest: Shape = { kind: 'latest' };
 export const set: Shape = { kind: 'set' };
 export const record = (of: Shape): Shape => ({ kind: 'record', of });
 export const object = (fields: Readonly<Record<string, Shape>>): Shape => ({ kind: 'object', fields });

@@ -1,6 +1,6 @@
 import { normalizeText } from '../reading/normalize-text.ts';
 import { readNumber } from '../reading/read-number.ts';
-import { namesOf, stepUses } from '../version/step-uses.ts';
+import { namesOf, stepUses, withoutExcepted } from '../version/step-uses.ts';
 import type { Line, Step } from '../version/version.ts';
 import { mentionsOf } from './mentions.ts';
 
@@ -70,15 +70,45 @@ export function stepShares(
   const first = stepUses(steps, lines, alsoCalled);
   const out: StepShare[][] = steps.map(() => []);
   const all = lines.map((l) => namesOf(l.item));
+  const together = takenTogether(steps, lines, first);
   lines.forEach((line, i) => {
     if (line.leftOut) return;
-    const shares = sharesOf(steps, line, all[i]!, all);
+    const shares = sharesSaid(steps, line) ?? sharesOf(steps, line, all[i]!, all) ?? together.get(line.id) ?? null;
     const at = first.findIndex((uses) => uses.includes(line.id));
     if (shares !== null) {
       for (const [step, share] of shares.entries()) if (share > 0) out[step]!.push({ lineId: line.id, share });
     } else if (at !== -1) out[at]!.push({ lineId: line.id, share: 1 });
   });
   return out;
+}
+
+/** The shares that the cook said of a line, which add up to 1, or are all 0; null where nobody said any. */
+function sharesSaid(steps: readonly Step[], line: Line): number[] | null {
+  const said = steps.map((s) => s.uses?.find((u) => u.originLineId === line.originLineId)?.share);
+  if (said.every((s) => s === undefined)) return null;
+  const sum = said.reduce<number>((a, s) => a + (s ?? 0), 0);
+  return said.map((s) => (sum > 0 ? (s ?? 0) / sum : 0));
+}
+
+/** What takes everything that has no other place: "add the rest and simmer", "stir all but the chicken together". */
+const EVERYTHING =
+  /\b(?:everything|all (?:the |of the )?(?:other )?(?:ingredients|of it|together|but|except)|(?:the |all )?(?:rest|others?|remaining ingredients|other ingredients)(?=[,.;]|\s(?:and|to|into|in|of the ingredients)\b|$)|ingredients)/i;
+/** A first step that names nothing means all of it: "Mix, shape and bake for an hour." */
+const TOGETHER = /^(?:mix|stir|whisk|blend|layer|cream|combine|beat|put|toss|fill)\b/i;
+
+/** Lines that no step names, put where a step takes all that is left, by their id: the shares for each step. */
+function takenTogether(
+  steps: readonly Step[],
+  lines: readonly Line[],
+  named: readonly (readonly string[])[],
+): Map<string, number[]> {
+  const known = new Set(named.flat());
+  const at = steps.findIndex(
+    (s, i) => EVERYTHING.test(s.text) || (i === 0 && named[0]!.length === 0 && TOGETHER.test(s.text.trim())),
+  );
+  if (at === -1) return new Map();
+  const alone = lines.filter((l) => !l.leftOut && !known.has(l.id));
+  return new Map(alone.map((l) => [l.id, steps.map((_, i) => (i === at ? 1 : 0))]));
 }
 
 /** The share of a line that each step takes; null where they do not divide it. */
@@ -89,8 +119,9 @@ function sharesOf(
   all: readonly (readonly string[])[],
 ): number[] | null {
   const said = steps.map((s) => {
-    const at = mentionsOf(s.text, names, all)[0];
-    return at === undefined ? undefined : saidBefore(s.text.slice(0, at.start), line);
+    const text = withoutExcepted(s.text);
+    const at = mentionsOf(text, names, all)[0];
+    return at === undefined ? undefined : saidBefore(text.slice(0, at.start), line);
   });
   const naming = said.flatMap((s, i) => (s === undefined ? [] : [i]));
   const numbers = said.map((s) => (typeof s === 'number' ? s : 0));

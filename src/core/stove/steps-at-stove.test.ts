@@ -19,8 +19,8 @@ const stew = version(
 describe('steps at the stove', () => {
   it('each say their own amounts, divided where they are divided', () => {
     expect(told(stew)).toEqual([
-      ['2 onions', '1 tbsp olive oil'],
-      ['600 g chicken thighs', '3 tbsp olive oil'],
+      ['2 onions', '1 tbsp (14 g) olive oil'],
+      ['600 g chicken thighs', '3 tbsp (41 g) olive oil'],
       ['200 g rice'],
     ]);
   });
@@ -31,8 +31,8 @@ describe('steps at the stove', () => {
     const changes = scaleChanges(stew, 8);
     const twice = applyEntry(stew, { id: 'e1', label: 'For 8', changes, undoes: null });
     expect(told(twice)).toEqual([
-      ['4 onions', '2 tbsp olive oil'],
-      ['1,200 g chicken thighs', '6 tbsp olive oil'],
+      ['4 onions', '2 tbsp (27 g) olive oil'],
+      ['1200 g chicken thighs', '¼ cup + 2 tbsp (81 g) olive oil'],
       ['400 g rice'],
     ]);
   });
@@ -64,6 +64,6 @@ describe('steps at the stove', () => {
   });
   it('leave out what is left out', () => {
     const without = { ...stew, lines: stew.lines.map((l, i) => (i === 1 ? { ...l, leftOut: true } : l)) };
-    expect(told(without)[0]).toEqual(['1 tbsp olive oil']);
+    expect(told(without)[0]).toEqual(['1 tbsp (14 g) olive oil']);
   });
 });

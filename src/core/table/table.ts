@@ -17,6 +17,8 @@ export interface Household {
   readonly zone: string;
   /** What words of sources mean: the id of one of its programs, or null for none of them. */
   readonly sourceWords: SourceWords;
+  /** By how much its oven is hotter than it says, °C, below 0 colder; null where nobody measured. */
+  readonly ovenRunsHot: number | null;
 }
 
 /** A person of the household. */

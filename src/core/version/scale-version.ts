@@ -23,7 +23,7 @@ export function scaleChanges(version: Version, servings: number): Change[] {
 export function scaleChangesBy(version: Version, factor: number): Change[] {
   if (!(factor > 0) || Math.abs(factor - 1) < 1e-9) return [];
   const lines = version.lines.flatMap((l) => {
-    const scaled = scaleLineBy(l, factor);
+    const scaled = scaledLine(l, factor);
     return scaled === l ? [] : [lineChange(version, l.id, scaled)];
   });
   const steps = version.steps.map((s) => ({ ...s, text: scaledStep(s.text, factor) }));
@@ -34,7 +34,8 @@ export function scaleChangesBy(version: Version, factor: number): Change[] {
   return [{ kind: 'servings', before: version.servings, after }, ...changes];
 }
 
-function scaleLineBy(line: Line, factor: number): Line {
+/** A line of so many times as much, in the words that people would write. */
+export function scaledLine(line: Line, factor: number): Line {
   if (line.amount === null && line.weight === null) return line;
   const weight = line.weight && {
     ...line.weight,

@@ -16,6 +16,13 @@ export function namesOf(item: string): string[] {
   return names.length > 0 ? names : words;
 }
 
+/** A step's text without what it leaves out by name: "add everything but the cheese". */
+export const withoutExcepted = (text: string): string =>
+  text.replace(
+    /\b(everything|all)( the ingredients| ingredients| of it)? (?:but|except)(?: for)? (?:the )?[\p{L}-]+/giu,
+    '$1$2',
+  );
+
 /**
  * Which lines each step uses first, by the words they share. A line named in no step belongs to none.
  *
@@ -28,7 +35,7 @@ export function stepUses(
   lines: readonly Line[],
   alsoCalled: (line: Line) => string | null = () => null,
 ): string[][] {
-  const words = steps.map((s) => new Set(foodWords(s.text)));
+  const words = steps.map((s) => new Set(foodWords(withoutExcepted(s.text))));
   const uses: string[][] = steps.map(() => []);
   for (const line of lines) {
     if (line.leftOut) continue;

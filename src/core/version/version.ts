@@ -45,9 +45,18 @@ export interface Line {
   readonly warnings: readonly string[];
 }
 
+/** How much of a line goes in at a step, where the cook says it. */
+export interface SaidUse {
+  readonly originLineId: string;
+  /** 0 ≤ share ≤ 1; 0 where it goes in at no step at all. */
+  readonly share: number;
+}
+
 export interface Step {
   readonly id: string;
   readonly text: string;
+  /** What goes in here as the cook says it; of lines that no step names here, the words decide. */
+  readonly uses?: readonly SaidUse[] | undefined;
 }
 
 export const VERSION_KINDS = ['asWritten', 'lightened', 'asCooked'] as const;

@@ -17,6 +17,7 @@ import * as programs from './migrations/0010-programs.ts';
 import * as wordsAndDrift from './migrations/0011-words-and-drift.ts';
 import * as dishUp from './migrations/0012-dish-up.ts';
 import * as kindsOfBoxes from './migrations/0013-kinds-of-boxes.ts';
+import * as atTheStove from './migrations/0014-at-the-stove.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -35,6 +36,7 @@ const MIGRATIONS = {
   '0011-words-and-drift': wordsAndDrift,
   '0012-dish-up': dishUp,
   '0013-kinds-of-boxes': kindsOfBoxes,
+  '0014-at-the-stove': atTheStove,
 };
 
 /** The database and the connection under it. */

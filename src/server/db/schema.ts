@@ -18,6 +18,8 @@ export interface Database {
     region: string;
     zone: string;
     source_words: Generated<string>;
+    /** By how much the oven is hotter than it says, °C; null where nobody measured. */
+    oven_runs_hot: Generated<number | null>;
     created_at: string;
   };
   eater: RevisionColumn & {
@@ -255,7 +257,14 @@ export interface Database {
   /** What a card showed before it was published again. */
   card_before: { card_id: string; seq: number; body: string; count_record_id: string; created_at: string };
   box_kind: RevisionColumn & { id: string; household_id: string; name: string; body: string };
-  vessel: RevisionColumn & { id: string; household_id: string; name: string; grams: number };
+  vessel: RevisionColumn & {
+    id: string;
+    household_id: string;
+    name: string;
+    grams: number;
+    /** How much goes into it, ml; null where nobody said. */
+    millilitres: Generated<number | null>;
+  };
   cook: RevisionColumn & { id: string; household_id: string; recipe_id: string; day: string; body: string };
   box: RevisionColumn & {
     id: string;

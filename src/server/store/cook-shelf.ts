@@ -21,8 +21,8 @@ export const EMPTY_VESSELS = rowShelf<Vessel, 'vessel'>({
   first: 1,
   table: 'vessel',
   keys: (id) => ({ id }),
-  read: ({ id, name, grams }) => VesselSchema.parse({ id, name, grams }),
-  columns: ({ name, grams }) => ({ name, grams }),
+  read: ({ id, name, grams, millilitres }) => VesselSchema.parse({ id, name, grams, millilitres }),
+  columns: ({ name, grams, millilitres }) => ({ name, grams, millilitres }),
   check: async (_s, id, vessel) => requireSame(id, vessel.id),
 });
 

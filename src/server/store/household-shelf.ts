@@ -10,7 +10,7 @@ import type { Shelf } from './shelf.ts';
 import { toJson } from './stored.ts';
 
 export const householdOf = (
-  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone' | 'source_words'>,
+  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone' | 'source_words' | 'oven_runs_hot'>,
 ): Household => {
   const zone = HouseholdSchema.shape.zone.safeParse(r.zone).success ? r.zone : 'UTC';
   return HouseholdSchema.parse({
@@ -21,6 +21,7 @@ export const householdOf = (
     region: r.region,
     zone,
     sourceWords: JSON.parse(r.source_words),
+    ovenRunsHot: r.oven_runs_hot,
   });
 };
 
@@ -55,10 +56,10 @@ export const HOUSEHOLD: Shelf<Household, FieldChange> = {
       })
       .execute();
   },
-  update: async (s, id, { name, system, region, zone, sourceWords }, revision) => {
+  update: async (s, id, { name, system, region, zone, sourceWords, ovenRunsHot }, revision) => {
     await s.db
       .updateTable('household')
-      .set({ name, system, region, zone, source_words: toJson(sourceWords), revision })
+      .set({ name, system, region, zone, source_words: toJson(sourceWords), oven_runs_hot: ovenRunsHot, revision })
       .where('id', '=', id)
       .execute();
   },

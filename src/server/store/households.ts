@@ -26,8 +26,12 @@ export async function isHousehold({ db }: Pick<StoreContext, 'db'>, id: string):
   return row !== undefined;
 }
 
-/** Adds a household. The same id again adds nothing. */
-export async function addHousehold({ db }: Pick<StoreContext, 'db'>, household: Household, now: string): Promise<void> {
+/** Adds a household. The same id again adds nothing. How hot its oven runs is measured later. */
+export async function addHousehold(
+  { db }: Pick<StoreContext, 'db'>,
+  household: Omit<Household, 'ovenRunsHot'>,
+  now: string,
+): Promise<void> {
   const { sourceWords, demo, ...columns } = household;
   await db
     .insertInto('household')

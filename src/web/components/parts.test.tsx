@@ -21,7 +21,16 @@ const never = async () => {
 };
 const unused = { make: never, change: never, remove: never, restore: never };
 const table: OpenHousehold = {
-  household: { id: 'home', name: 'Home', demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} },
+  household: {
+    id: 'home',
+    name: 'Home',
+    demo: false,
+    system: 'us',
+    region: 'us',
+    zone: 'UTC',
+    sourceWords: {},
+    ovenRunsHot: null,
+  },
   eaters: [
     {
       id: 'eater-1',

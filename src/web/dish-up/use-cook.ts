@@ -89,7 +89,7 @@ export function useCooks(recipeId: string) {
     },
     keepVessel: (name: string, grams: number): string => {
       const id = uuid();
-      void vessels.make(id, { id, name, grams });
+      void vessels.make(id, { id, name, grams, millilitres: null });
       return id;
     },
     kinds: kinds.rows,
