@@ -24,9 +24,9 @@ describe('what has to begin earlier', () => {
   });
   it('says the clock time, and the day where it is another', () => {
     const table = new Date('2026-11-29T18:30:00');
-    expect(beginWords(60, 90, table, 'begin')).toBe('at 16:00');
-    expect(beginWords(600, 90, table, 'begin')).toBe('at 07:00');
-    expect(beginWords(1440, 90, table, 'begin')).toBe('on Saturday at 17:00');
-    expect(beginWords(1440, null, table, 'begin')).toBe('on Saturday at 18:30 at the latest');
+    expect(beginWords(60, 90, table)).toBe('at 16:00');
+    expect(beginWords(600, 90, table)).toBe('at 07:00');
+    expect(beginWords(1440, 90, table)).toBe('on Saturday at 17:00');
+    expect(beginWords(1440, null, table)).toBe('on Saturday at 18:30 at the latest');
   });
 });
