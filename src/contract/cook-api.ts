@@ -1,10 +1,22 @@
 import { z } from 'zod';
-import { BoxesSchema, BoxKindsSchema, CooksSchema, VesselsSchema } from './cook.ts';
+import { AtStoveSchema, BoxesSchema, BoxKindsSchema, CooksSchema, VesselsSchema } from './cook.ts';
 import { Id } from './primitives.ts';
 import { route } from './route.ts';
 
-/** The routes of what was cooked, of boxes, and of vessels. */
+/** The routes of what is cooked and was cooked, of boxes, and of vessels. */
 export const COOK_API = {
+  clock: route({
+    method: 'GET',
+    path: '/clock',
+    says: 'What the time is here: timers are instants of this clock.',
+    answer: z.object({ now: z.iso.datetime() }),
+  }),
+  atStove: route({
+    method: 'GET',
+    path: '/households/:h/stove',
+    says: 'What was begun at the stove in the last days and is not dished up, the newest first, each with its title.',
+    answer: AtStoveSchema,
+  }),
   cooks: route({
     method: 'GET',
     path: '/households/:h/cooks',

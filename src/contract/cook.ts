@@ -175,6 +175,7 @@ export const BoxSchema = schemaOf<Box>()(
   }),
 );
 
+export const AtStoveSchema = z.array(CookSchema.and(z.object({ revision: Revision, title: z.string() })));
 export const CooksSchema = z.array(CookSchema.and(z.object({ revision: Revision })));
 export const BoxesSchema = z.array(BoxSchema.and(z.object({ revision: Revision })));
 export const BoxKindsSchema = z.array(BoxKindSchema.and(z.object({ revision: Revision })));

@@ -4,6 +4,7 @@ import gzipStatic from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { API } from '../contract/api.ts';
+import { COOK_API } from '../contract/cook-api.ts';
 import { openApi } from '../contract/openapi.ts';
 import { backupsIn } from './backups-by-clock.ts';
 import { accessLog } from './http/access-log.ts';
@@ -87,6 +88,7 @@ export function householdApp(options: AppOptions): HouseholdApp {
   app.use('/api', compression({ threshold: WORTH_IT, filter: isJson }));
   app.use('/api', (req, res, next) => (BATCH_PATH.test(req.path) ? batchBody : usualBody)(req, res, next));
   const installation = Router();
+  serve(installation, COOK_API.clock, () => ({ now: options.clock().toISOString() }));
   serve(installation, API.session, () => ({ passphrase: options.passphrase !== null }));
   serve(installation, API.backups, () => (options.dataDir === null ? [] : backupsIn(options.dataDir)));
   serve(installation, API.unreadable, () => unreadableRows());

@@ -157,6 +157,14 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: 'cook',
+                lazy: async () => ({ Component: (await import('./cook/before-cooking-page.tsx')).BeforeCookingPage }),
+              },
+              {
+                path: 'cook/:cook',
+                lazy: async () => ({ Component: (await import('./cook/at-stove-page.tsx')).AtStovePage }),
+              },
+              {
                 path: 'dish-up',
                 lazy: async () => ({ Component: (await import('./dish-up/dish-up-page.tsx')).DishUpPage }),
               },

@@ -47,4 +47,22 @@ describe('how much of a line a step uses', () => {
     expect(got).toHaveLength(wanted.length);
     for (const [i, w] of wanted.entries()) expect(got[i]).toBeCloseTo(w, 9);
   });
+  it('of milk is not where another milk is meant', () => {
+    const v = readVersion(['280 ml evaporated milk', '200 ml milk'], {
+      steps: [
+        { id: 's0', text: 'Stir a little starch into the evaporated milk.' },
+        { id: 's1', text: 'Warm the evaporated milk with the milk.' },
+      ],
+    });
+    expect(stepShares(v.steps, v.lines).map((s) => s.map((u) => u.lineId))).toEqual([['l0'], ['l1']]);
+  });
+  it('is never in the step that leaves it out by name', () => {
+    const v = readVersion(['200 g cheddar', '1 onion'], {
+      steps: [
+        { id: 's0', text: 'Add everything but the cheddar.' },
+        { id: 's1', text: 'Strew the cheddar over.' },
+      ],
+    });
+    expect(stepShares(v.steps, v.lines).map((s) => s.map((u) => u.lineId))).toEqual([['l1'], ['l0']]);
+  });
 });

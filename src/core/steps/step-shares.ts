@@ -74,13 +74,19 @@ export function stepShares(
   lines.forEach((line, i) => {
     if (line.leftOut) return;
     const shares = sharesSaid(steps, line) ?? sharesOf(steps, line, all[i]!, all) ?? together.get(line.id) ?? null;
-    const at = first.findIndex((uses) => uses.includes(line.id));
+    // "Milk" is not what a step means by "evaporated milk": where a later one means it, it goes in there.
+    const meant = alsoCalled(line) === null ? steps.findIndex((s) => means(s, all[i]!, all)) : -1;
+    const at = meant !== -1 ? meant : first.findIndex((uses) => uses.includes(line.id));
     if (shares !== null) {
       for (const [step, share] of shares.entries()) if (share > 0) out[step]!.push({ lineId: line.id, share });
     } else if (at !== -1) out[at]!.push({ lineId: line.id, share: 1 });
   });
   return out;
 }
+
+/** Whether a step names a line by all that tells it from the others. */
+const means = (step: Step, names: readonly string[], all: readonly (readonly string[])[]): boolean =>
+  mentionsOf(withoutExcepted(step.text), names, all).length > 0;
 
 /** The shares that the cook said of a line, which add up to 1, or are all 0; null where nobody said any. */
 function sharesSaid(steps: readonly Step[], line: Line): number[] | null {

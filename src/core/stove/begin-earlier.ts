@@ -1,5 +1,6 @@
 import { formatGrams } from '../quantity/format-amount.ts';
 import type { Line, Version } from '../version/version.ts';
+import { COMMON_PRACTICE } from './common-practice.ts';
 import { stepTimes } from './step-times.ts';
 
 /** Something that has to begin long before the dish is on the table. */
@@ -13,7 +14,6 @@ export interface BeginEarlier {
   readonly source: string;
 }
 
-const BY_PRACTICE = 'common practice';
 const NIGHT_MIN = 600;
 /** Thawing in the fridge: a night, and a day for each 2 kg and more. */
 const THAW_MIN = 720;
@@ -47,13 +47,15 @@ function ofLine(line: Line): BeginEarlier[] {
     const minutes = /overnight/i.test(said) ? NIGHT_MIN : longestIn(said);
     return minutes === null || minutes < LONG_MIN
       ? []
-      : [{ what: `Soak ${words(line)}`, minutes, step: null, source: BY_PRACTICE }];
+      : [{ what: `Soak ${words(line)}`, minutes, step: null, source: COMMON_PRACTICE }];
   }
   if (
     /\bsoft(?:ened)?\b(?! (?:cheese|brown|light|goat|tofu))|\broom temperature\b/i.test(said) &&
     !/\bsoft(?:ened)? (?:dough|tortilla)/i.test(said)
   )
-    return [{ what: `Take ${words(line)} out of the fridge`, minutes: SOFTEN_MIN, step: null, source: BY_PRACTICE }];
+    return [
+      { what: `Take ${words(line)} out of the fridge`, minutes: SOFTEN_MIN, step: null, source: COMMON_PRACTICE },
+    ];
   return [];
 }
 
@@ -65,7 +67,7 @@ function ofStep(text: string, step: number): BeginEarlier[] {
   if (verb === undefined || /\bkeeps?\b|\bstore\b|\bor freeze\b/i.test(text)) return [];
   const minutes = /\bovernight\b|\bthe (?:night|day|evening) before\b/i.test(text) ? NIGHT_MIN : longestIn(text);
   if (minutes === null || minutes < LONG_MIN) return [];
-  return [{ what: `Step ${step + 1}, ${verb}`, minutes, step, source: BY_PRACTICE }];
+  return [{ what: `Step ${step + 1}, ${verb}`, minutes, step, source: COMMON_PRACTICE }];
 }
 
 /** The longest time that words say, min; of a range its long end. */

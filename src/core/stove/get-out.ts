@@ -11,13 +11,13 @@ export interface KitchenTool {
  * What is used, and the words that say so: vessels first, then what is held in the hand. A tin for a loaf is no pan, and
  * a pan once named is meant by "the pan" later. Common practice.
  */
-const TOOLS: ReadonlyArray<readonly [name: string, named: RegExp, inLine: boolean]> = [
+const TOOL_WORDS: ReadonlyArray<readonly [name: string, named: RegExp, inLine: boolean]> = [
   ['loaf tin', /\bloaf (?:tin|pan)\b/i, false],
   ['muffin tin', /\bmuffin (?:tin|pan|cups?)\b/i, false],
   ['springform', /\bspringform\b/i, false],
   [
     'baking dish',
-    /\b(?:baking|casserole|gratin|oven(?:proof)?) dish\b|\bramekins?\b|\b\d+ ?[x×] ?\d+[- ]?(?:inch|cm)? ?(?:dish|pan)\b/i,
+    /\b(?:baking|casserole|gratin|oven(?:proof)?) dish\b|\b(?:in|into) (?:a|the) (?:\w+ )?dish\b|\bramekins?\b|\b\d+ ?[x×] ?\d+[- ]?(?:inch|cm)? ?(?:dish|pan)\b/i,
     false,
   ],
   ['baking tray', /\b(?:baking )?(?:tray|sheet)\b|\broasting (?:tin|pan)\b/i, false],
@@ -53,7 +53,7 @@ const TOOLS: ReadonlyArray<readonly [name: string, named: RegExp, inLine: boolea
 /** What to get out before the first step, vessels first. */
 export function getOut(version: Pick<Version, 'lines' | 'steps'>): KitchenTool[] {
   const lines = version.lines.filter((l) => !l.leftOut).map((l) => `${l.text} ${l.note ?? ''}`);
-  return TOOLS.flatMap(([name, named, inLine]): KitchenTool[] => {
+  return TOOL_WORDS.flatMap(([name, named, inLine]): KitchenTool[] => {
     const steps = version.steps.flatMap((s, i) => (named.test(s.text) ? [i] : []));
     return steps.length > 0 || (inLine && lines.some((l) => named.test(l))) ? [{ name, steps }] : [];
   });
@@ -62,7 +62,7 @@ export function getOut(version: Pick<Version, 'lines' | 'steps'>): KitchenTool[]
 /** What is not washed by hand between two steps. */
 const NOT_WASHED: ReadonlySet<string> = new Set(['oven', 'foil', 'baking paper']);
 /** What is put on the table, or stands in the oven to the end. */
-const STAYS: ReadonlySet<string> = new Set([
+const STAYS_IN_USE: ReadonlySet<string> = new Set([
   'loaf tin',
   'muffin tin',
   'springform',
@@ -89,7 +89,7 @@ export function washUp(version: Pick<Version, 'lines' | 'steps'>): WashUp {
   const firstUse = version.steps.findIndex((s) => /\b(?:slice|chop|dice|grate|cut|peel)\b/i.test(s.text));
   const early = Math.min(end, Math.max(2, firstUse + 1));
   const lastOf = (t: KitchenTool): number =>
-    STAYS.has(t.name) ? end : t.steps.length === 0 ? early : t.steps[t.steps.length - 1]! + 1;
+    STAYS_IN_USE.has(t.name) ? end : t.steps.length === 0 ? early : t.steps[t.steps.length - 1]! + 1;
   const done = [...new Set(tools.map(lastOf))].filter((n) => n < end).sort((a, b) => a - b);
   return {
     before: done.map((after) => ({ after, tools: tools.filter((t) => lastOf(t) === after).map((t) => t.name) })),

@@ -17,6 +17,7 @@ export function tableRoutes(api: Router): void {
   serve(api, DRIFT_API.putAside, ({ store, params, body }) => store.drift.putAside(params.id, body.aside));
   serve(api, DRIFT_API.outdatedLines, ({ store, params }) => store.drift.outdatedLines(params.id));
   serve(api, COOK_API.cooks, ({ store, query }) => store.cooks(query.recipe));
+  serve(api, COOK_API.atStove, ({ store }) => store.atStove());
   serve(api, COOK_API.boxes, ({ store, query }) => store.boxes(query.recipe));
   serve(api, COOK_API.vessels, ({ store }) => store.vessels());
   serve(api, COOK_API.boxKinds, ({ store }) => store.boxKinds());

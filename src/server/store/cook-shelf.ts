@@ -178,3 +178,29 @@ export const cookedOnce = async (s: Scope, recipeId: string): Promise<CookedOnce
     grams: as === 'kits' ? null : (out?.grams ?? null),
     note,
   }));
+
+/** So many days something may stand at the stove that was begun: a dough rests for one night, a cure for two. */
+const STANDS_DAYS = 3;
+
+/** What was begun at the stove lately and is not dished up, the newest first. */
+export async function cooksAtStove(
+  s: Scope,
+): Promise<(Cook & { readonly revision: number; readonly title: string })[]> {
+  const since = new Date(s.clock().getTime() - STANDS_DAYS * 86_400_000).toISOString().slice(0, 10);
+  const rows = await s.db
+    .selectFrom('cook')
+    .innerJoin('recipe', 'recipe.id', 'cook.recipe_id')
+    .select(['cook.id', 'cook.body', 'cook.revision', 'recipe.title'])
+    .where('cook.household_id', '=', s.householdId)
+    .where('cook.removed_at', 'is', null)
+    .where('recipe.removed_at', 'is', null)
+    .where('cook.day', '>=', since)
+    .orderBy('cook.day', 'desc')
+    .orderBy('cook.id', 'desc')
+    .execute();
+  return readable(
+    rows,
+    (r) => `cook ${r.id}`,
+    (r) => ({ ...fromStored('cook', CookSchema, r.body), revision: r.revision, title: r.title }),
+  ).filter((c) => c.begun !== null && c.out === null);
+}

@@ -15,7 +15,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
-import { BOX_KINDS, BOXES, boxesThere, COOKS, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
+import { BOX_KINDS, BOXES, boxesThere, COOKS, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
 import * as drift from './drift.ts';
 import { EATERS } from './eater-shelf.ts';
@@ -138,6 +138,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     },
     observations: () => OBSERVATIONS.all(s, 'rowid'),
     cooks: (recipeId: string) => cooksOf(s, recipeId),
+    atStove: () => cooksAtStove(s),
     boxes: (recipeId: string | undefined) => boxesThere(s, recipeId),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),
     boxKinds: () => BOX_KINDS.all(s, 'name, rowid'),

@@ -11,7 +11,7 @@ export interface OpenHousehold extends Omit<Table, 'pins'> {
   readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly changeHousehold: (
-    change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone' | 'sourceWords'>>,
+    change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone' | 'sourceWords' | 'ovenRunsHot'>>,
   ) => void;
 }
 

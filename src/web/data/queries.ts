@@ -94,6 +94,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'boxes':
       await startingWith(
         `${home}/${kind}`,
+        ...(kind === 'cooks' ? [`${home}/stove`] : []),
         ...(kind === 'cooks' || kind === 'boxes' ? [addressOf(API.recipe, { h, id: '' })] : []),
       );
       return;

@@ -14,6 +14,8 @@ import { useFocusOfPage } from './use-focus-of-page.ts';
 import { useOpenHousehold } from './use-open-household.ts';
 
 const LazyCommandMenu = lazy(() => import('./command-menu.tsx'));
+// Nobody waits for it: the page is there first.
+const LazyTimers = lazy(() => import('../cook/timers-everywhere.tsx'));
 const LazyKeysDialog = lazy(() => import('./keys-dialog.tsx'));
 
 const PLACES = [
@@ -30,6 +32,8 @@ export function HouseholdLayout() {
   const { pathname } = useLocation();
   useChanges(household);
   useFocusOfPage(pathname);
+  // Led step by step: nothing else is on the page.
+  const atStove = /\/cook\/[^/]+$/.test(pathname);
   const [menu, setMenu] = useState(false);
   const [keys, setKeys] = useState(false);
   useEffect(() => {
@@ -59,8 +63,10 @@ export function HouseholdLayout() {
       <a href="#place" className="btn sr-only focus:not-sr-only focus:absolute focus:z-50">
         To the content
       </a>
-      <div className="min-h-dvh print:block! print:min-h-0 md:grid md:grid-cols-[9.25rem_1fr]">
-        <header className="no-print flex items-center border-ink border-b px-1.5 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5">
+      <div className={`min-h-dvh print:block! print:min-h-0 ${atStove ? '' : 'md:grid md:grid-cols-[9.25rem_1fr]'}`}>
+        <header
+          className={`no-print ${atStove ? 'hidden' : 'flex'} items-center border-ink border-b px-1.5 py-1.5 sm:gap-x-1 sm:px-3 md:sticky md:top-0 md:h-dvh md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-3.5 md:py-5`}
+        >
           <NavLink
             to={`/h/${household}/recipes`}
             className="press flex items-center justify-center gap-2 max-[26rem]:hidden md:mb-6 md:justify-start"
@@ -97,6 +103,9 @@ export function HouseholdLayout() {
           </div>
         </header>
         <div id="place" className="min-w-0">
+          <Suspense>
+            <LazyTimers />
+          </Suspense>
           <Unsettled householdId={household} path={pathname} />
           <Outlet />
         </div>

@@ -15,6 +15,7 @@ import { useWorkingFoods } from '../kitchen/use-working-foods.ts';
 const STATIONS = [
   { to: 'bring-in', name: 'Bring in' },
   { to: 'lighten', name: 'Lighten' },
+  { to: 'cook', name: 'Cook' },
   { to: 'dish-up', name: 'Dish up' },
   { to: 'pass-on', name: 'Pass on' },
 ] as const;
@@ -49,15 +50,19 @@ export function RecipeLayout() {
     );
   }
   const { recipe } = open.page;
+  // Led step by step: nothing else is on the page.
+  const atStove = /\/cook\/[^/]+$/.test(location.pathname);
   const note = lastNote(open.page.cooked);
   const questions = open.asWritten.lines.filter(isOpen).length;
   const current = STATIONS.findIndex((s) => `${location.pathname}/`.includes(`/${id}/${s.to}/`));
   return (
     <RecipeContext value={open}>
-      <div className="print:block! desk:grid desk:min-h-dvh print:min-h-0 desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]">
+      <div
+        className={`print:block! print:min-h-0 ${atStove ? '' : 'desk:grid desk:min-h-dvh desk:grid-cols-[minmax(0,76rem)_minmax(19.5rem,1fr)] desk:grid-rows-[auto_1fr]'}`}
+      >
         <section
           aria-label="The recipe"
-          className={`px-edge pt-5 ${location.pathname.endsWith('/pass-on') ? 'no-print' : ''}`}
+          className={`px-edge pt-5 ${location.pathname.endsWith('/pass-on') ? 'no-print' : ''} ${atStove ? 'hidden' : ''}`}
         >
           <div className="flex flex-wrap items-baseline gap-x-4">
             <PageTitle
@@ -98,7 +103,7 @@ export function RecipeLayout() {
           {open.page.learnt !== null && (
             <p className="no-print mt-1 text-soft">In the fridge, by your own boxes: {open.page.learnt}</p>
           )}
-          <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-4">
+          <nav aria-label="Stations" className="no-print mt-3 grid grid-cols-5">
             {STATIONS.map((s, i) => (
               <NavLink
                 key={s.to}

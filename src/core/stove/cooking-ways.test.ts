@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { otherWays } from './other-ways.ts';
+import { cookingWays } from './cooking-ways.ts';
 
 const ways = (lines: string[], ...texts: string[]) =>
-  otherWays(readVersion(lines, { steps: texts.map((text, i) => ({ id: `s${i}`, text })) }), shippedFood);
+  cookingWays(readVersion(lines, { steps: texts.map((text, i) => ({ id: `s${i}`, text })) }), shippedFood);
 const stew = ways(
   ['1 kg beef chuck', '2 onions', '800 ml vegetable stock', '150 g soured cream', '200 g dried kidney beans'],
   'Brown the beef.',

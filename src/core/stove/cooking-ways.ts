@@ -2,16 +2,17 @@ import { type Caution, cautionsFor } from '../caution/cautions.ts';
 import type { Food } from '../food/food.ts';
 import { namedTogether } from '../quantity/named-together.ts';
 import type { Line, Version } from '../version/version.ts';
+import { COMMON_PRACTICE } from './common-practice.ts';
 import { ovenHeat } from './oven-heat.ts';
 import type { StepTime } from './step-times.ts';
 import { stepsAtStove } from './steps-at-stove.ts';
 
-export const OTHER_WAYS = ['slow-cooker', 'pressure-cooker', 'hot-air', 'pan-for-oven', 'small-tins'] as const;
-export type OtherWayId = (typeof OTHER_WAYS)[number];
+export const COOKING_WAYS = ['slow-cooker', 'pressure-cooker', 'hot-air', 'pan-for-oven', 'small-tins'] as const;
+export type CookingWayId = (typeof COOKING_WAYS)[number];
 
 /** Another way of cooking a dish than its steps say. */
-export interface OtherWay {
-  readonly id: OtherWayId;
+export interface CookingWay {
+  readonly id: CookingWayId;
   readonly name: string;
   /** Instead of the longest time that the steps say, s. */
   readonly times: readonly Omit<StepTime, 'said'>[];
@@ -36,15 +37,15 @@ interface Cooked {
   readonly runny: boolean;
 }
 
-const minutes = (from: number, to: number | null = null): Pick<StepTime, 'from' | 'to'> => ({
+const inMinutes = (from: number, to: number | null = null): Pick<StepTime, 'from' | 'to'> => ({
   from: Math.round(from) * 60,
   to: to === null ? null : Math.round(to) * 60,
 });
 
 /** The ways in which a dish can be cooked besides its own, each with times, liquid and cautions. */
-export function otherWays(version: Version, food: (id: string) => Food | null): OtherWay[] {
+export function cookingWays(version: Version, food: (id: string) => Food | null): CookingWay[] {
   const how = cookedHow(version, food);
-  const made: (OtherWay | null)[] = [
+  const made: (CookingWay | null)[] = [
     slowCooker(how),
     pressureCooker(how),
     hotAir(how),
@@ -55,18 +56,16 @@ export function otherWays(version: Version, food: (id: string) => Food | null): 
   return made.flatMap((way) => (way === null ? [] : [{ ...way, cautions: cautionsOf(way, foods) }]));
 }
 
-const BY_PRACTICE = 'common practice';
-
 /** The cautions that the way itself calls for, by the rules that hold everywhere. */
-const cautionsOf = (way: OtherWay, foods: readonly Food[]): Caution[] => {
-  const said: Readonly<Record<OtherWayId, string>> = {
+const cautionsOf = (way: CookingWay, foods: readonly Food[]): Caution[] => {
+  const said: Readonly<Record<CookingWayId, string>> = {
     'slow-cooker': 'cook in the slow cooker',
     'pressure-cooker': 'pressure cook, then pressure release',
     'hot-air': 'roast in hot air',
     'pan-for-oven': 'fry in the pan',
     'small-tins': 'bake in the oven',
   };
-  const own: Readonly<Record<OtherWayId, readonly string[]>> = {
+  const own: Readonly<Record<CookingWayId, readonly string[]>> = {
     'slow-cooker': ['slow-cooker', 'kidney-beans', 'poultry', 'ground-meat', 'whole-meat'],
     'pressure-cooker': ['pressure', 'kidney-beans', 'poultry', 'ground-meat', 'whole-meat'],
     'hot-air': ['poultry', 'ground-meat', 'whole-meat', 'fish', 'egg'],
@@ -112,7 +111,7 @@ const SLOW: ReadonlyArray<readonly [upTo: number, low: readonly [number, number]
   [Number.POSITIVE_INFINITY, [8, 10], [4, 6]],
 ];
 
-function slowCooker(how: Cooked): OtherWay | null {
+function slowCooker(how: Cooked): CookingWay | null {
   if (!how.simmers || how.minutes === null || how.minutes < 15) return null;
   const [, low, high] = SLOW.find(([upTo]) => how.minutes! <= upTo)!;
   const liquids = how.liquids.map((l) => l.text.split(',')[0]!.trim());
@@ -120,8 +119,8 @@ function slowCooker(how: Cooked): OtherWay | null {
     id: 'slow-cooker',
     name: 'Slow cooker',
     times: [
-      { name: 'On low', ...minutes(low[0] * 60, low[1] * 60) },
-      { name: 'On high', ...minutes(high[0] * 60, high[1] * 60) },
+      { name: 'On low', ...inMinutes(low[0] * 60, low[1] * 60) },
+      { name: 'On high', ...inMinutes(high[0] * 60, high[1] * 60) },
     ],
     liquid:
       liquids.length === 0
@@ -134,17 +133,17 @@ function slowCooker(how: Cooked): OtherWay | null {
       ...insideWords(how.inside),
     ],
     cautions: [],
-    source: `${BY_PRACTICE}; USDA FSIS, slow cookers and food safety`,
+    source: `${COMMON_PRACTICE}; USDA FSIS, slow cookers and food safety`,
   };
 }
 
-function pressureCooker(how: Cooked): OtherWay | null {
+function pressureCooker(how: Cooked): CookingWay | null {
   if (!how.simmers || how.minutes === null || how.minutes < 20) return null;
   const third = how.minutes / 3;
   return {
     id: 'pressure-cooker',
     name: 'Pressure cooker',
-    times: [{ name: 'Under pressure', ...minutes(third, third + Math.max(2, Math.round(third / 4))) }],
+    times: [{ name: 'Under pressure', ...inMinutes(third, third + Math.max(2, Math.round(third / 4))) }],
     liquid: 'It needs at least 1 cup (240 ml) of something wet, and at most as much as it says inside.',
     words: [
       'Fill it two thirds at most, half with beans and grains: they foam.',
@@ -153,18 +152,18 @@ function pressureCooker(how: Cooked): OtherWay | null {
       ...insideWords(how.inside),
     ],
     cautions: [],
-    source: `${BY_PRACTICE}; the maker's manual goes first`,
+    source: `${COMMON_PRACTICE}; the maker's manual goes first`,
   };
 }
 
-function hotAir(how: Cooked): OtherWay | null {
+function hotAir(how: Cooked): CookingWay | null {
   if (!how.bakes || how.minutes === null || (how.runny && !how.loaf)) return null;
   const c = (how.heatC ?? 180) - 15;
   const heat = ovenHeat(`Bake at ${c} °C`)!;
   return {
     id: 'hot-air',
     name: 'Hot air',
-    times: [{ name: 'In hot air', ...minutes(how.minutes * 0.75, how.minutes * 0.9) }],
+    times: [{ name: 'In hot air', ...inMinutes(how.minutes * 0.75, how.minutes * 0.9) }],
     liquid: null,
     words: [
       `Less heat: ${heat.fahrenheit[0]} °F (${c} °C), and look after three quarters of the time.`,
@@ -172,16 +171,16 @@ function hotAir(how: Cooked): OtherWay | null {
       ...insideWords(how.inside),
     ],
     cautions: [],
-    source: BY_PRACTICE,
+    source: COMMON_PRACTICE,
   };
 }
 
-function panForOven(how: Cooked): OtherWay | null {
+function panForOven(how: Cooked): CookingWay | null {
   if (!how.bakes || how.minutes === null) return null;
   return {
     id: 'pan-for-oven',
     name: 'In a pan, where there is no oven',
-    times: [{ name: 'Covered, on low heat', ...minutes(how.minutes * 0.5, how.minutes * 0.75) }],
+    times: [{ name: 'Covered, on low heat', ...inMinutes(how.minutes * 0.5, how.minutes * 0.75) }],
     liquid: 'A splash of water or stock (¼ cup, 60 ml) when it sticks.',
     words: [
       'In flat pieces or a flat layer, at most 4 cm thick: brown it on one side, turn it, then cover it and cook it on low heat.',
@@ -189,23 +188,23 @@ function panForOven(how: Cooked): OtherWay | null {
       ...insideWords(how.inside),
     ],
     cautions: [],
-    source: BY_PRACTICE,
+    source: COMMON_PRACTICE,
   };
 }
 
-function smallTins(how: Cooked): OtherWay | null {
+function smallTins(how: Cooked): CookingWay | null {
   if (!how.bakes || !how.loaf || how.minutes === null) return null;
   return {
     id: 'small-tins',
     name: 'In small tins',
     times: [
-      { name: 'Twelve muffin cups', ...minutes(how.minutes / 3) },
-      { name: 'Small loaf tins', ...minutes((how.minutes * 2) / 3) },
+      { name: 'Twelve muffin cups', ...inMinutes(how.minutes / 3) },
+      { name: 'Small loaf tins', ...inMinutes((how.minutes * 2) / 3) },
     ],
     liquid: null,
     words: ['Fill them two thirds. The heat stays; look 5 minutes before the time.', ...insideWords(how.inside)],
     cautions: [],
-    source: BY_PRACTICE,
+    source: COMMON_PRACTICE,
   };
 }
 

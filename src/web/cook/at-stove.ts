@@ -1,0 +1,24 @@
+import { useMemo } from 'react';
+import { COOK_API } from '../../contract/cook-api.ts';
+import type { Cook } from '../../core/cook/cook.ts';
+import { useAnswer } from '../data/use-answer.ts';
+import { type Row, useRows } from '../saving/use-document.ts';
+
+const NOTHING: readonly never[] = [];
+const idOfCook = (c: { readonly id: string }): string => c.id;
+
+/** What stands at the stove in a household, on whichever device it was begun, and how it is changed. */
+export function useAtStove(h: string) {
+  const { data = NOTHING } = useAnswer(COOK_API.atStove, { h });
+  const listed = useMemo(() => data.map(({ title: _, ...cook }): Row<Cook> => cook), [data]);
+  const cooks = useRows(h, 'cooks', listed, idOfCook);
+  return useMemo(
+    () => ({
+      cooks: cooks.rows.filter((c) => c.begun !== null && c.out === null),
+      titleOf: (c: Cook): string => data.find((d) => d.id === c.id)?.title ?? '',
+      change: (cook: Row<Cook>, after: Partial<Cook>, label: string) =>
+        cooks.change(cook.id, cook, { ...cook, ...after }, label),
+    }),
+    [cooks, data],
+  );
+}

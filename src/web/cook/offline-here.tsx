@@ -1,0 +1,13 @@
+/** Whether a browser may keep this page for when the network is gone: only over https, or on the machine itself. */
+export const keepsOffline = (): boolean => window.isSecureContext && 'serviceWorker' in navigator;
+
+/** Says what happens here where there is no network. */
+export function OfflineHere() {
+  return (
+    <p className="mt-2 text-soft text-sm">
+      {keepsOffline()
+        ? 'Once begun it is kept on this device: it goes on without network, and what is done joins when there is one.'
+        : 'Keep this page open where there is no network: without a certificate this browser cannot keep it for a reload. What is done waits here and is sent when there is one.'}
+    </p>
+  );
+}

@@ -1,0 +1,76 @@
+import { useEffect, useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
+import type { Cook } from '../../core/cook/cook.ts';
+import { type Timer, timerAt } from '../../core/stove/timer.ts';
+import { useHousehold } from '../context/household-context.ts';
+import type { Row } from '../saving/use-document.ts';
+import { useAtStove } from './at-stove.ts';
+import { notify, readyBell, ring } from './ring.ts';
+import { TimerCard } from './timer-card.tsx';
+import { useNow } from './use-now.ts';
+import { withoutTimer } from './without-timer.ts';
+
+interface TimerOfCook {
+  readonly cook: Row<Cook>;
+  readonly timer: Timer;
+}
+
+/**
+ * Timers wherever one is in the household: they ring and say so on every device, and are silenced on all. What is on the
+ * table is not shown twice.
+ */
+export default function TimersEverywhere() {
+  const { household } = useHousehold();
+  const { pathname } = useLocation();
+  const { cooks, titleOf, change } = useAtStove(household.id);
+  const timers = useMemo(
+    () => cooks.flatMap((cook) => Object.values(cook.timers).map((timer): TimerOfCook => ({ cook, timer }))),
+    [cooks],
+  );
+  const now = useNow(timers.length > 0);
+  const ringing = timers.filter(({ timer }) => timerAt(timer, now).rings);
+  const rings = ringing.map(({ timer }) => `${timer.id} ${timerAt(timer, now).phase}`).join(' ');
+  const words = ringing.map(({ cook, timer }) => `${timer.name}: ${titleOf(cook)}`).join('; ');
+  useEffect(() => {
+    if (rings === '') return;
+    notify(rings, words);
+    return ring();
+  }, [rings, words]);
+  // A page may sound once it was touched.
+  useEffect(() => {
+    const once = { once: true } as const;
+    window.addEventListener('pointerdown', readyBell, once);
+    window.addEventListener('keydown', readyBell, once);
+    return () => {
+      window.removeEventListener('pointerdown', readyBell);
+      window.removeEventListener('keydown', readyBell);
+    };
+  }, []);
+  const elsewhere = timers.filter(({ cook }) => !pathname.endsWith(`/cook/${cook.id}`));
+  if (elsewhere.length === 0) return null;
+  return (
+    <section aria-label="Timers" className="no-print sticky top-0 z-30 border-rule border-b bg-paper px-edge py-2">
+      <ul className="flex flex-wrap gap-2">
+        {elsewhere.map(({ cook, timer }) => (
+          <TimerCard
+            key={timer.id}
+            timer={timer}
+            now={now}
+            of={titleOf(cook)}
+            onChange={(after) =>
+              void change(cook, { timers: { ...cook.timers, [timer.id]: after } }, `Timer: ${timer.name}`)
+            }
+            onStop={() => void change(cook, { timers: withoutTimer(cook, timer.id) }, `End the timer: ${timer.name}`)}
+          />
+        ))}
+        {[...new Set(elsewhere.map((t) => t.cook))].map((cook) => (
+          <li key={cook.id} className="self-center">
+            <Link className="btn" to={`/h/${household.id}/recipes/${cook.recipeId}/cook/${cook.id}`}>
+              To the stove: {titleOf(cook)}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
