@@ -148,6 +148,8 @@ describe('every route of the table', () => {
     await answerOf(COOK_API.boxes, { ...at, query: {} });
     await answerOf(COOK_API.vessels, at);
     await answerOf(COOK_API.boxKinds, at);
+    await answerOf(COOK_API.atStove, at);
+    await answerOf(COOK_API.clock, {});
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });

@@ -1,3 +1,4 @@
+import { foodWords } from '../food/food-words.ts';
 import { normalizeText } from '../reading/normalize-text.ts';
 import { readNumber } from '../reading/read-number.ts';
 import { namesOf, stepUses, withoutExcepted } from '../version/step-uses.ts';
@@ -84,9 +85,18 @@ export function stepShares(
   return out;
 }
 
-/** Whether a step names a line by all that tells it from the others. */
-const means = (step: Step, names: readonly string[], all: readonly (readonly string[])[]): boolean =>
-  mentionsOf(withoutExcepted(step.text), names, all).length > 0;
+/** Whether a step names a line, and not only another whose name is longer. */
+function means(step: Step, names: readonly string[], all: readonly (readonly string[])[]): boolean {
+  const longerNames = all.filter((other) => other.length > names.length && names.every((n) => other.includes(n)));
+  if (longerNames.length === 0) return false;
+  const text = longerNames.reduce(
+    (left, other) =>
+      mentionsOf(left, other, all).reduceRight((s, m) => `${s.slice(0, m.start)}…${s.slice(m.end)}`, left),
+    withoutExcepted(step.text),
+  );
+  const words = new Set(foodWords(text));
+  return names.every((n) => words.has(n));
+}
 
 /** The shares that the cook said of a line, which add up to 1, or are all 0; null where nobody said any. */
 function sharesSaid(steps: readonly Step[], line: Line): number[] | null {
