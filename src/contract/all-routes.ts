@@ -4,6 +4,7 @@ import { COOK_API } from './cook-api.ts';
 import { documentRoutesOf } from './document-api.ts';
 import { DRIFT_API } from './drift-api.ts';
 import type { AnyRoute } from './route.ts';
+import { SCALE_API } from './scale.ts';
 
 /** Every route, by the name that the OpenAPI document gives it. */
 export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
@@ -11,6 +12,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(API),
     ...Object.entries(DRIFT_API),
     ...Object.entries(COOK_API),
+    ...Object.entries(SCALE_API),
     ...DOCUMENT_NAMES.flatMap((name) =>
       Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
     ),

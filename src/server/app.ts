@@ -16,7 +16,7 @@ import { sessionsIn } from './http/sessions.ts';
 import { checkHost, checkWrite } from './http/trust.ts';
 import { apiRoutes } from './routes/api.ts';
 import type { ApiContext } from './routes/api-context.ts';
-import { changeStreams } from './routes/changes-route.ts';
+import { eventStreams } from './routes/event-streams.ts';
 import { BATCH_PATH, batchBody } from './routes/pantry-routes.ts';
 import { unreadableRows } from './store/stored.ts';
 
@@ -94,7 +94,7 @@ export function householdApp(options: AppOptions): HouseholdApp {
   serve(installation, API.unreadable, () => unreadableRows());
   serve(installation, API.addresses, () => options.addresses);
   installation.get('/openapi.json', (_req, res) => void res.json(openApi()));
-  const streams = changeStreams(options.changes);
+  const streams = eventStreams();
   app.use('/api', installation, apiRoutes(options, streams));
   app.use('/api', unknownPath);
   if (options.webDir !== null) {

@@ -125,6 +125,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./programs/program-editor.tsx')).ProgramEditorPage }),
           },
           {
+            path: 'scale',
+            lazy: async () => ({ Component: (await import('./scale/scale-page.tsx')).ScalePage }),
+          },
+          {
             path: 'household',
             loader: asksFor(() => askEarly(API.households, {})),
             lazy: async () => ({ Component: (await import('./household/household-page.tsx')).HouseholdPage }),

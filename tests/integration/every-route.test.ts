@@ -13,6 +13,7 @@ import { DRIFT_API } from '../../src/contract/drift-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
 import { PictureSchema } from '../../src/contract/picture.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
+import { SCALE_API } from '../../src/contract/scale.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
@@ -150,6 +151,9 @@ describe('every route of the table', () => {
     await answerOf(COOK_API.boxKinds, at);
     await answerOf(COOK_API.atStove, at);
     await answerOf(COOK_API.clock, {});
+    const { reading } = (await answerOf(SCALE_API.actOnScale, { ...at, body: { do: 'press', key: 'on' } })).body;
+    await answerOf(SCALE_API.scaleNow, at);
+    await answerOf(SCALE_API.sayScale, { ...at, body: reading });
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };
     await answerOf(API.putProgram, { ...at, id: 'own-program', body: mine, ifMatch: 0 });
@@ -182,6 +186,7 @@ describe('every route of the table', () => {
     await logInAndOut();
     // A stream has no end to be looked at here; the journey of two devices listens to it.
     asked.add(API.changes);
+    asked.add(SCALE_API.scale);
     const left = [...allRoutes()].filter(([, route]) => !asked.has(route)).map(([name]) => name);
     expect(left, 'routes that were not asked').toEqual([]);
   }, 30_000);

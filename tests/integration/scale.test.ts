@@ -42,7 +42,14 @@ describe('the scale of a household', () => {
   it('tells everybody what a scale at one device says, before the stand-in', async () => {
     later(400);
     await act({ do: 'press', key: 'on' });
-    const said = { state: 'on', grams: 123.4, steady: true, unit: 'g', battery: 'ok', at: new Date(NOW.getTime() + 400_000).toISOString() };
+    const said = {
+      state: 'on',
+      grams: 123.4,
+      steady: true,
+      unit: 'g',
+      battery: 'ok',
+      at: new Date(NOW.getTime() + 400_000).toISOString(),
+    };
     await request(server.app).put(`${AT}/reading`).send(said).expect(204);
     later(401);
     expect((await request(server.app).get(`${AT}/now`).expect(200)).body.grams).toBe(123.4);

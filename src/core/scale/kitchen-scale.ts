@@ -1,3 +1,4 @@
+import { OUNCE_G, POUND_G } from '../quantity/units.ts';
 import type { ScaleReading, ScaleUnit } from './scale-reading.ts';
 
 /**
@@ -23,7 +24,7 @@ export interface KitchenScale {
   readonly battery: number;
 }
 
-const MOST_G = 5000;
+const MOST_ON_IT_G = 5000;
 /** It has come this far of the way after so long, and is steady then. */
 const SETTLES_S = 0.25;
 const STEADY_AFTER_S = 1.4;
@@ -32,8 +33,6 @@ const LOW_BATTERY = 0.15;
 /** So much it wavers while it settles, and when it is steady, g. */
 const WAVERS_G = 3;
 const STEADY_WAVERS_G = 0.4;
-const OUNCE_G = 28.349523125;
-const POUND_G = 453.59237;
 /** What its display shows in each unit, g. */
 const GRAIN_G: Readonly<Record<ScaleUnit, number>> = { g: 1, oz: OUNCE_G / 10, lb: POUND_G / 100 };
 const NEXT_UNIT: Readonly<Record<ScaleUnit, ScaleUnit>> = { g: 'oz', oz: 'lb', lb: 'g' };
@@ -59,7 +58,7 @@ export const standing = (scale: KitchenScale, now: number): number =>
   Math.max(0, scale.load + (scale.flow * Math.max(0, now - scale.changedAt)) / 1000);
 
 /** The scale with so much more put on it, or taken off. @param now ms */
-export function put(scale: KitchenScale, grams: number, now: number): KitchenScale {
+export function putOn(scale: KitchenScale, grams: number, now: number): KitchenScale {
   const was = standing(scale, now);
   return { ...scale, before: was, load: Math.max(0, was + grams), flow: 0, changedAt: now, touchedAt: now };
 }
@@ -89,7 +88,7 @@ const isOn = (scale: KitchenScale, now: number): boolean =>
   (scale.flow !== 0 || (now - Math.max(scale.touchedAt, scale.changedAt)) / 1000 <= OFF_AFTER_S);
 
 /** What it shows. @param now ms */
-export function readingOf(scale: KitchenScale, now: number): ScaleReading {
+export function shownBy(scale: KitchenScale, now: number): ScaleReading {
   const said = {
     at: new Date(now).toISOString(),
     unit: scale.unit,
@@ -97,7 +96,7 @@ export function readingOf(scale: KitchenScale, now: number): ScaleReading {
   };
   if (!isOn(scale, now)) return { ...said, state: 'off', grams: null, steady: false };
   const stands = standing(scale, now);
-  if (stands > MOST_G) return { ...said, state: 'overload', grams: null, steady: false };
+  if (stands > MOST_ON_IT_G) return { ...said, state: 'overload', grams: null, steady: false };
   const since = (now - Math.max(scale.changedAt, 0)) / 1000;
   const steady = scale.flow === 0 && since >= STEADY_AFTER_S;
   const settled = scale.flow !== 0 || steady ? stands : stands + (scale.before - stands) * Math.exp(-since / SETTLES_S);

@@ -1,10 +1,11 @@
+import { OUNCE_G, POUND_G } from '../quantity/units.ts';
 import type { ScaleReading, ScaleUnit } from './scale-reading.ts';
 
 const GRAMS_OF: Readonly<Record<string, readonly [grams: number, unit: ScaleUnit]>> = {
   g: [1, 'g'],
   kg: [1000, 'g'],
-  oz: [28.349523125, 'oz'],
-  lb: [453.59237, 'lb'],
+  oz: [OUNCE_G, 'oz'],
+  lb: [POUND_G, 'lb'],
 };
 const WEIGHT_SAID = /(?:^|[\s,+])([+-]?)\s*(\d{1,6}(?:\.\d{1,4})?)\s*(kg|g|oz|lb)\b\s*$/i;
 /** "US" and "S D": it has not settled; "OL", "S +", "S -": it is beyond what it weighs. */

@@ -77,7 +77,7 @@ function longestIn(text: string): number | null {
 }
 
 const DAY_MS = 86_400_000;
-const two = (n: number): string => String(n).padStart(2, '0');
+const twoDigits = (n: number): string => String(n).padStart(2, '0');
 
 /**
  * The clock time at which something has to begin: "at 16:00", "on Saturday at 17:00".
@@ -88,7 +88,7 @@ const two = (n: number): string => String(n).padStart(2, '0');
  */
 export function beginWords(minutes: number, cooking: number | null, table: Date): string {
   const at = new Date(table.getTime() - (minutes + (cooking ?? 0)) * 60_000);
-  const clock = `at ${two(at.getHours())}:${two(at.getMinutes())}`;
+  const clock = `at ${twoDigits(at.getHours())}:${twoDigits(at.getMinutes())}`;
   const day = at.toDateString() === table.toDateString() ? '' : `on ${weekdayOf(at, table)} `;
   return `${day}${clock}${cooking === null ? ' at the latest' : ''}`;
 }

@@ -8,21 +8,23 @@ import { MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';
+import { scaleHub } from '../scale/scale-hub.ts';
 import { householdStore } from '../store/household-store.ts';
 import * as households from '../store/households.ts';
 import type { ApiContext } from './api-context.ts';
-import type { OpenStreams } from './changes-route.ts';
 import { documentRoutes } from './document-routes.ts';
+import type { EventStreams } from './event-streams.ts';
 import { pantryRoutes } from './pantry-routes.ts';
 import { pictureRoutes } from './picture-routes.ts';
 import { recipeRoutes } from './recipe-routes.ts';
+import { scaleRoutes } from './scale-routes.ts';
 import { tableRoutes } from './table-routes.ts';
 
 /**
  * The API of the household application. Every answer is JSON; errors are problem details. Everything but the list of
  * households stands under its household, and its routes get the store of that household alone.
  */
-export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
+export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
   const api = Router();
   const now = (): string => context.clock().toISOString();
 
@@ -49,7 +51,11 @@ export function apiRoutes(context: ApiContext, streams: OpenStreams): Router {
     res.locals.store = await householdStore(context, req.params.h);
     next();
   });
-  api.get(API.changes.path, streams.route);
+  api.get(
+    API.changes.path,
+    streams.route((h, send) => context.changes.listen(h, send)),
+  );
+  scaleRoutes(api, scaleHub(context.clock), streams);
   pictureRoutes(api);
   serve(api, API.table, ({ store }) => store.table());
   serve(api, API.changeHousehold, async ({ store: { documents, id }, body, ifMatch }) => {

@@ -1,8 +1,9 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Cook } from '../../core/cook/cook.ts';
-import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { weighedIn } from '../../core/cook/weighed-in.ts';
+import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
 import { cookingWays } from '../../core/stove/cooking-ways.ts';
 import type { StepTime } from '../../core/stove/step-times.ts';
 import type { StepUse } from '../../core/stove/steps-at-stove.ts';
@@ -11,14 +12,18 @@ import { newTimer, type Timer } from '../../core/stove/timer.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { type Cooks, useCooks } from '../dish-up/use-cook.ts';
+import { sayDone } from '../kit/say-done.ts';
+import { sayError } from '../kit/say-error.ts';
 import { type Row, useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
+import { WeighLine } from '../scale/weigh-line.tsx';
 import { askToNotify, readyBell } from './ring.ts';
 import { serverNow } from './server-clock.ts';
 import { StepChange } from './step-change.tsx';
 import { StepLines } from './step-lines.tsx';
 import { StepSaid } from './step-said.tsx';
 import { TimerCard } from './timer-card.tsx';
+import { useAsCooked } from './use-as-cooked.ts';
 import { awakeWords, useAwake } from './use-awake.ts';
 import { useKeysAndSwipe, useLed } from './use-led.ts';
 import { useNow } from './use-now.ts';
@@ -74,6 +79,7 @@ interface LedThroughProps extends OpenAtStoveProps {
 }
 
 function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
+  const { household } = useHousehold();
   const { page, food } = useOpenRecipe();
   const navigate = useNavigate();
   const version = shown.document;
@@ -85,6 +91,8 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
   const awake = awakeWords(useAwake());
   const timers = Object.values(cook.timers).sort((a, b) => (a.endsAt ?? '').localeCompare(b.endsAt ?? ''));
   const now = useNow(timers.length > 0);
+  const [weighing, setWeighing] = useState<StepUse | null>(null);
+  const asCooked = useAsCooked(cook, version, cooks);
   const heading = useRef<HTMLHeadingElement>(null);
   const way = useMemo(
     () => cookingWays(led.told, food).find((w) => w.id === cook.otherWay) ?? null,
@@ -143,6 +151,30 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
       ticked ? 'It is in' : 'It is not in yet',
     );
   };
+  const weighed = (use: StepUse, grams: number): void => {
+    const line = version.lines.find((l) => l.id === use.lineId);
+    if (line?.weight == null) return;
+    const total = Math.max(0, line.weight.grams - (use.grams ?? 0) + grams);
+    const key = tickOf(step!.step.id, use.originLineId);
+    void cooks.change(
+      cook,
+      { weighed: { ...cook.weighed, [use.originLineId]: total }, ticks: { ...cook.ticks, [key]: true } },
+      `Weighed: ${line.item}`.slice(0, 200),
+    );
+    const off = total - line.weight.grams;
+    if (Math.abs(off) < AS_WANTED_G) {
+      sayDone(`${formatGrams(grams)} ${line.item}, as wanted.`);
+      return;
+    }
+    const id = line.originLineId;
+    void asCooked(`${formatGrams(total)} ${line.item}`.slice(0, 200), (own) =>
+      weighedIn(own, id, total, food, household.system),
+    )
+      .then((undo) =>
+        sayDone(`${formatGrams(Math.abs(off))} ${off > 0 ? 'more' : 'less'} ${line.item}: it is counted so.`, undo),
+      )
+      .catch(sayError);
+  };
   const running = new Set(timers.filter((t) => t.stepId === step?.step.id).map((t) => t.name));
   const otherStep = undone !== -1 && undone > at ? undone : null;
   return (
@@ -185,7 +217,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
             >
               {step.step.text}
             </h2>
-            <StepLines cook={cook} version={version} step={step} onTick={tick} onWeigh={() => {}} />
+            <StepLines cook={cook} version={version} step={step} onTick={tick} onWeigh={setWeighing} />
             {way !== null && at === longest && (
               <div className="note mt-4 text-base">
                 <p className="font-semibold">{way.name} instead</p>
@@ -217,6 +249,14 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
           </>
         )}
       </main>
+      {weighing !== null && (
+        <WeighLine
+          use={weighing}
+          version={version}
+          onTake={(grams) => weighed(weighing, grams)}
+          onClose={() => setWeighing(null)}
+        />
+      )}
       <footer className="sticky bottom-0 z-20 bg-paper px-edge pt-2 pb-[max(0.75rem,env(safe-area-inset-bottom))]">
         {timers.length > 0 && (
           <ul
@@ -260,5 +300,8 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
     </div>
   );
 }
+
+/** A scale of a kitchen is good to a gram: what is nearer is what was wanted. */
+const AS_WANTED_G = 1;
 
 const timeOf = (times: readonly Pick<StepTime, 'from'>[]): number => Math.max(0, ...times.map((t) => t.from));

@@ -4,12 +4,12 @@ import type { Cook } from '../../core/cook/cook.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
-const NOTHING: readonly never[] = [];
+const NONE_AT_STOVE: readonly never[] = [];
 const idOfCook = (c: { readonly id: string }): string => c.id;
 
 /** What stands at the stove in a household, on whichever device it was begun, and how it is changed. */
 export function useAtStove(h: string) {
-  const { data = NOTHING } = useAnswer(COOK_API.atStove, { h });
+  const { data = NONE_AT_STOVE } = useAnswer(COOK_API.atStove, { h });
   const listed = useMemo(() => data.map(({ title: _, ...cook }): Row<Cook> => cook), [data]);
   const cooks = useRows(h, 'cooks', listed, idOfCook);
   return useMemo(

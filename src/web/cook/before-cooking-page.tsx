@@ -12,15 +12,15 @@ import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { useAtStove } from './at-stove.ts';
 import { BeginsEarlier } from './begins-earlier.tsx';
+import { CookedIn } from './cooked-in.tsx';
 import { GetOut } from './get-out.tsx';
 import { OfflineHere } from './offline-here.tsx';
-import { OtherWays } from './other-ways.tsx';
 import { PanCheck } from './pan-check.tsx';
 import { useBegin } from './use-begin.ts';
 import { useStepsAtStove } from './use-steps-at-stove.ts';
 
 /** So many servings are cooked at once. */
-const MOST_SERVINGS = 500;
+const MOST_AT_ONCE = 500;
 
 /** The station Cook before the first step: what to get out, what had to begin earlier, whether it goes into the pan. */
 export function BeforeCookingPage() {
@@ -34,7 +34,7 @@ export function BeforeCookingPage() {
   const [servings, setServings] = useState<number | null>(version.servings);
   const [table, setTable] = useState<Date | null>(null);
   const [otherWay, setOtherWay] = useState<string | null>(null);
-  const fits = servings !== null && servings > 0 && servings <= MOST_SERVINGS;
+  const fits = servings !== null && servings > 0 && servings <= MOST_AT_ONCE;
   const changes = fits ? scaleChanges(version, servings) : [];
   const scaled =
     changes.length === 0 ? version : applyEntry(version, { id: 'scaled', label: 'Scaled', changes, undoes: null });
@@ -81,7 +81,7 @@ export function BeforeCookingPage() {
       </div>
       {version.servings !== null && !fits && (
         <p className="note mt-2" role="alert">
-          Write for how many it is, from a part of one to {MOST_SERVINGS}.
+          Write for how many it is, from a part of one to {MOST_AT_ONCE}.
         </p>
       )}
       {open > 0 && (
@@ -130,7 +130,7 @@ export function BeforeCookingPage() {
         <div className="grid content-start gap-7">
           <BeginsEarlier version={led.told} minutes={minutes} table={table} />
           <PanCheck version={scaled} />
-          <OtherWays version={led.told} chosen={otherWay} onChoose={setOtherWay} />
+          <CookedIn version={led.told} chosen={otherWay} onChoose={setOtherWay} />
           {led.cautions.length > 0 && (
             <section aria-label="Cautions">
               <h3 className="text-xl">Mind</h3>

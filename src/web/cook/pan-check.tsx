@@ -11,7 +11,7 @@ import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { Picker } from '../kit/picker.tsx';
 
-const OTHER = 'other';
+const OTHER_SIZE = 'other';
 
 /** Whether the batch goes into the pan, and whether that needs a lid. */
 export function PanCheck({ version }: { readonly version: Version }) {
@@ -25,7 +25,7 @@ export function PanCheck({ version }: { readonly version: Version }) {
   const lid = getOut(version).some((t) => t.name === 'lid');
   const own = vessels.filter((v) => v.millilitres !== null);
   const vessel = own.find((v) => v.id === picked);
-  const words = picked === OTHER ? typed : picked;
+  const words = picked === OTHER_SIZE ? typed : picked;
   const ml = vessel?.millilitres ?? panVolume(words);
   const sizes = [...new Set([...(said === null ? [] : [said]), ...usualPans(household.system === 'metric')])];
   return (
@@ -48,11 +48,11 @@ export function PanCheck({ version }: { readonly version: Version }) {
               about: `${trimmed(v.millilitres! / 1000, 1)} l`,
             })),
             ...sizes.map((s) => ({ value: s, words: s, ...(s === said ? { about: 'as the recipe says' } : {}) })),
-            { value: OTHER, words: 'another size…' },
+            { value: OTHER_SIZE, words: 'another size…' },
           ]}
           onPick={setPicked}
         />
-        {picked === OTHER && (
+        {picked === OTHER_SIZE && (
           <label>
             <span className="label">its size</span>
             <input
@@ -68,7 +68,7 @@ export function PanCheck({ version }: { readonly version: Version }) {
       <p className="mt-2" role="status">
         {ml !== null
           ? panHolds(batch.ml, ml).words
-          : picked === OTHER && typed !== ''
+          : picked === OTHER_SIZE && typed !== ''
             ? 'Write its size, such as 24 cm round, 9 x 13 inch, or 3 l.'
             : ''}
       </p>

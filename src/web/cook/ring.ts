@@ -1,6 +1,6 @@
 /** How long a stroke of the bell lasts, s, and how long it is between two, ms. */
 const STROKE_S = 0.45;
-const BETWEEN_MS = 2500;
+const STROKES_MS = 2500;
 /** Two strokes that are heard over a hood, Hz. */
 const TONES = [880, 660] as const;
 
@@ -42,7 +42,7 @@ export function ring(): () => void {
   const beat = setInterval(() => {
     stroke();
     navigator.vibrate?.(300);
-  }, BETWEEN_MS);
+  }, STROKES_MS);
   return () => clearInterval(beat);
 }
 

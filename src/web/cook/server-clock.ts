@@ -2,7 +2,7 @@ import { COOK_API } from '../../contract/cook-api.ts';
 import { ask } from '../data/api.ts';
 
 /** Under which this browser remembers how far its clock is off, ms. */
-const KEPT = 'imbiss-clock-off';
+const CLOCK_KEPT = 'imbiss-clock-off';
 /** A clock drifts by less than a second in so long, ms. */
 const AGAIN_MS = 5 * 60_000;
 
@@ -11,7 +11,7 @@ let asked = 0;
 
 const kept = (): number => {
   try {
-    return Number(localStorage.getItem(KEPT)) || 0;
+    return Number(localStorage.getItem(CLOCK_KEPT)) || 0;
   } catch {
     return 0;
   }
@@ -33,7 +33,7 @@ export async function setServerClock(): Promise<void> {
     const took = performance.now() - began;
     // Half of the way there and back: over the house's network it is milliseconds.
     off = Math.round(Date.parse(now) + took / 2 - Date.now());
-    localStorage.setItem(KEPT, String(off));
+    localStorage.setItem(CLOCK_KEPT, String(off));
   } catch {
     asked = 0;
   }

@@ -11,7 +11,7 @@ import { Menu } from '../kit/menu.tsx';
 import { Modal } from '../kit/modal.tsx';
 import type { Row } from '../saving/use-document.ts';
 import type { VersionEditor } from '../saving/version-editor.ts';
-import { OtherWays } from './other-ways.tsx';
+import { CookedIn } from './cooked-in.tsx';
 import { OvenDialog } from './oven-dialog.tsx';
 import { OwnTimerDialog } from './own-timer-dialog.tsx';
 import { RestDialog } from './rest-dialog.tsx';
@@ -28,7 +28,7 @@ interface StepChangeProps {
   readonly onTimer: (time: Omit<StepTime, 'said'>) => void;
 }
 
-const ASKED = {
+const CHANGES_ASKED = {
   uses: 'What goes in here',
   different: 'Something was different',
   rest: 'Half of the rest, or another amount',
@@ -36,24 +36,24 @@ const ASKED = {
   way: 'Cook it another way',
   oven: 'My oven runs hot or cold',
 } as const;
-type Asked = keyof typeof ASKED;
+type ChangeAsked = keyof typeof CHANGES_ASKED;
 
 /** What is not as the step says: what goes in, how much, how it is cooked. */
 export function StepChange({ cook, cooks, editor, version, told, step, onTimer }: StepChangeProps) {
-  const [asked, setAsked] = useState<Asked | null>(null);
+  const [asked, setAsked] = useState<ChangeAsked | null>(null);
   const close = (): void => setAsked(null);
   return (
     <>
       <Menu button="Change" buttonClass="btn min-h-16 px-5 text-lg" side="top" align="start">
-        {(Object.keys(ASKED) as Asked[]).map((a) => (
+        {(Object.keys(CHANGES_ASKED) as ChangeAsked[]).map((a) => (
           <DropdownMenu.Item key={a} className="menu-item" onSelect={() => setAsked(a)}>
-            {ASKED[a]}
+            {CHANGES_ASKED[a]}
           </DropdownMenu.Item>
         ))}
       </Menu>
       {asked === 'uses' && <UsesDialog editor={editor} version={version} told={told} step={step} onClose={close} />}
       {asked === 'different' && (
-        <Modal title={ASKED.different} wide onClose={close}>
+        <Modal title={CHANGES_ASKED.different} wide onClose={close}>
           <DifferentHere cook={cook} cooks={cooks} editor={editor} version={version} />
         </Modal>
       )}
@@ -68,8 +68,8 @@ export function StepChange({ cook, cooks, editor, version, told, step, onTimer }
         />
       )}
       {asked === 'way' && (
-        <Modal title={ASKED.way} wide onClose={close}>
-          <OtherWays
+        <Modal title={CHANGES_ASKED.way} wide onClose={close}>
+          <CookedIn
             version={told}
             chosen={cook.otherWay}
             onChoose={(id) => void cooks.change(cook, { otherWay: id }, 'Another way of cooking it')}

@@ -16,10 +16,10 @@ import { documents } from '../saving/use-document.ts';
 import { serverNow } from './server-clock.ts';
 
 /** What is said of a cook before its first step. */
-type Said = Pick<Cook, 'table' | 'otherWay'>;
+type SaidBefore = Pick<Cook, 'table' | 'otherWay'>;
 
 /** Begins to cook a version for so many, and goes to its first step. For another number it has amounts of its own. */
-export function useBegin(): (version: Version, servings: number | null, said: Said) => Promise<void> {
+export function useBegin(): (version: Version, servings: number | null, said: SaidBefore) => Promise<void> {
   const { household } = useHousehold();
   const navigate = useNavigate();
   const busy = useRef(false);

@@ -1,3 +1,4 @@
+import { Scale } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { kindProblems } from '../../core/cook/box-kind.ts';
@@ -19,6 +20,7 @@ import { NumberField } from '../kit/number-field.tsx';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
 import type { Row } from '../saving/use-document.ts';
+import { FillByScale } from '../scale/fill-by-scale.tsx';
 import { BoxKinds } from './box-kinds.tsx';
 import { PackApart } from './pack-apart.tsx';
 import { PackedBoxes, PLACE_WORDS } from './packed-boxes.tsx';
@@ -63,6 +65,7 @@ export function PackBoxes(props: PackBoxesProps) {
   const [apart, setApart] = useState<readonly PackedApart[]>(() =>
     apartSuggestions(version, food, isKit ? 'kit' : 'cooked'),
   );
+  const [filling, setFilling] = useState(false);
   const [wrong, setWrong] = useState<readonly string[]>([]);
   const kind = cooks.kinds.find((k) => k.id === kindId) ?? null;
   const whose = eaters.find((e) => e.id === eaterId);
@@ -70,6 +73,24 @@ export function PackBoxes(props: PackBoxesProps) {
   const amount = each ?? usual;
   const share = amount > 0 ? shareOfAmount(out, amount) : Number.NaN;
   const grams = out.grams === null || !(share > 0) ? null : out.grams * share;
+  const boxOf = (own: number): Box => ({
+    id: uuid(),
+    cookId: cook.id,
+    recipeId: cook.recipeId,
+    title: page.recipe.title,
+    share: own,
+    grams: out.grams === null ? null : out.grams * own,
+    eaterId: eaterId === '' ? null : eaterId,
+    kindId: kind?.id ?? null,
+    as: cook.as,
+    apart,
+    place,
+    packed: cook.day,
+    keepUntil: keepUntil(cook.day, cook.as, place, foods),
+    ...boxCounts(frozen, own),
+    taken: null,
+    kept: null,
+  });
   const pack = () => {
     const n = many ?? Number.NaN;
     if (!(Number.isInteger(n) && n >= 1 && n <= MOST_BOXES) || !(share > 0))
@@ -80,29 +101,7 @@ export function PackBoxes(props: PackBoxesProps) {
     setWrong(problems);
     if (problems.length > 0) return;
     const own = Math.min(share, left / n);
-    void cooks.pack(
-      Array.from(
-        { length: n },
-        (): Box => ({
-          id: uuid(),
-          cookId: cook.id,
-          recipeId: cook.recipeId,
-          title: page.recipe.title,
-          share: own,
-          grams: out.grams === null ? null : out.grams * own,
-          eaterId: eaterId === '' ? null : eaterId,
-          kindId: kind?.id ?? null,
-          as: cook.as,
-          apart,
-          place,
-          packed: cook.day,
-          keepUntil: keepUntil(cook.day, cook.as, place, foods),
-          ...boxCounts(frozen, own),
-          taken: null,
-          kept: null,
-        }),
-      ),
-    );
+    void cooks.pack(Array.from({ length: n }, () => boxOf(own)));
     setEach(null);
   };
   const limit = limitOf(cook.as, place, foods);
@@ -185,9 +184,24 @@ export function PackBoxes(props: PackBoxesProps) {
           <button type="button" className="btn mt-2" onClick={pack}>
             Pack {isKit ? (many === 1 ? 'the kit' : 'the kits') : many === 1 ? 'a box' : 'the boxes'}
           </button>
+          {!isKit && out.grams !== null && (
+            <button type="button" className="btn mt-2 ml-2" onClick={() => setFilling(true)}>
+              <Scale size={20} aria-hidden="true" /> Fill them on the scale
+            </button>
+          )}
         </>
       ) : (
         <p className="text-soft">Nothing is left to pack.</p>
+      )}
+      {filling && out.grams !== null && (
+        <FillByScale
+          frozen={frozen}
+          ofGrams={out.grams}
+          left={out.grams * left}
+          filled={boxes.length}
+          onFull={(g) => void cooks.pack([boxOf(Math.min(left, g / out.grams!))])}
+          onClose={() => setFilling(false)}
+        />
       )}
       <PackedBoxes out={out} cookId={cook.id} boxes={boxes} kinds={cooks.kinds} onUnpack={cooks.unpack} />
     </section>

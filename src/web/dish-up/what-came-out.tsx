@@ -9,6 +9,7 @@ import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
+import { TakeFromScale } from '../scale/take-from-scale.tsx';
 import { PanDrawn } from './pan-drawn.tsx';
 
 type How = 'weighed' | 'pieces' | 'pan' | 'wedges' | 'cups' | 'portions';
@@ -61,6 +62,7 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
   const [wedges, setWedges] = useState<number | null>(had?.shape === 'wedges' ? had.wedges : 8);
   const [cups, setCups] = useState<number | null>(cook.out?.by === 'cups' ? cook.out.amount : null);
   const [fill, setFill] = useState<CupFill>('level');
+  const [taken, setTaken] = useState(0);
   const [asked, setAsked] = useState(false);
   const [naming, setNaming] = useState(false);
   const vessel = vessels.find((v) => v.id === vesselId);
@@ -101,7 +103,20 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
       <div className="mt-3 flex flex-wrap items-end gap-3">
         {how === 'weighed' && (
           <>
-            <NumberField label="the scale shows, g" className="w-36 max-w-full" value={gross} onValue={setGross} />
+            <NumberField
+              key={`scale ${taken}`}
+              label="the scale shows, g"
+              className="w-36 max-w-full"
+              value={gross}
+              onValue={setGross}
+            />
+            <TakeFromScale
+              what="The pot with what is in it"
+              onTake={(g) => {
+                setGross(g);
+                setTaken((n) => n + 1);
+              }}
+            />
             <Picker
               label="in this pot"
               className="w-56 max-w-full"

@@ -1,26 +1,25 @@
 import type { RequestHandler } from 'express';
-import type { ChangeHub } from '../changes/change-hub.ts';
 
 /** A line that says nothing, so that nobody in between takes the stream for dead. */
 const STILL_HERE_MS = 20_000;
 
-/** Streams that are open, to be ended when the server stops. */
-export interface OpenStreams {
-  readonly route: RequestHandler<{ h: string }>;
+/** Event streams that are open, to be ended when the server stops. */
+export interface EventStreams {
+  /** A route that streams what a household is told. @param listen begins to listen, and answers how it is ended */
+  route(listen: (householdId: string, send: (event: unknown) => void) => () => void): RequestHandler<{ h: string }>;
   endAll(): void;
 }
 
-/** The event stream of a household: what has a new state, as server-sent events. */
-export function changeStreams(changes: ChangeHub): OpenStreams {
+export function eventStreams(): EventStreams {
   const ends = new Set<() => void>();
   return {
-    route: (req, res) => {
+    route: (listen) => (req, res) => {
       res
         .status(200)
         .set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', 'X-Accel-Buffering': 'no' });
       res.flushHeaders();
       res.write('retry: 2000\n\n');
-      const deaf = changes.listen(req.params.h, (notes) => void res.write(`data: ${JSON.stringify(notes)}\n\n`));
+      const deaf = listen(req.params.h, (event) => void res.write(`data: ${JSON.stringify(event)}\n\n`));
       const beat = setInterval(() => res.write(': still here\n\n'), STILL_HERE_MS);
       const end = (): void => {
         clearInterval(beat);

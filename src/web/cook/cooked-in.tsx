@@ -6,7 +6,7 @@ import { OneOfFew } from '../kit/one-of-few.tsx';
 
 const AS_SAID = 'as-said';
 
-interface OtherWaysProps {
+interface CookedInProps {
   readonly version: Version;
   /** The id of the chosen way; null for that of the steps. */
   readonly chosen: string | null;
@@ -14,7 +14,7 @@ interface OtherWaysProps {
 }
 
 /** Another way of cooking it: in what, how long, with how much liquid, and what to mind. */
-export function OtherWays({ version, chosen, onChoose }: OtherWaysProps) {
+export function CookedIn({ version, chosen, onChoose }: CookedInProps) {
   const { food } = useOpenRecipe();
   const ways = cookingWays(version, food);
   if (ways.length === 0) return null;
