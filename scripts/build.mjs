@@ -1,4 +1,5 @@
 // Builds client (Vite) and server and command line (esbuild) into dist/, with compressed copies of what is served.
+import { createHash } from 'node:crypto';
 import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -43,8 +44,38 @@ export async function build() {
     const file = join(ROOT, 'node_modules/@fontsource-variable', font, 'files', `${font}-latin-wght-normal.woff2`);
     copyFileSync(file, join(assets, `${font}.woff2`));
   }
+  await buildOfflineWorker(esbuild);
   compress(join(DIST, 'web'));
   markBuilt();
+}
+
+/** What is not needed at the stove is not kept there: charts, readers of pages and barcodes, the search. */
+const NOT_KEPT = /(?:\.wasm$|^use-chart-|^(?:paste|ways|csv|barcode|teach)-worker-)/;
+
+/** Builds what keeps the application where there is no network, with the list of its files. */
+async function buildOfflineWorker(esbuild) {
+  const web = join(DIST, 'web');
+  const assets = readdirSync(join(web, 'assets')).filter((name) => !NOT_KEPT.test(name));
+  const shell = createHash('sha256')
+    .update(readFileSync(join(web, 'index.html')))
+    .digest('hex')
+    .slice(0, 16);
+  const files = [
+    { url: '/index.html', revision: shell },
+    { url: '/mark.svg', revision: shell },
+    // Their names change with what is in them.
+    ...assets.map((name) => ({ url: `/assets/${name}`, revision: null })),
+  ];
+  await esbuild({
+    entryPoints: [join(ROOT, 'src/web/offline/offline-worker.ts')],
+    outfile: join(web, 'offline-worker.js'),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { KEPT_FILES: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+    logLevel: 'warning',
+  });
 }
 
 /** Writes .br and .gz beside every text file worth it. */

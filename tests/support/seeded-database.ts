@@ -20,6 +20,7 @@ export const HOUSES = [
   'two-devices',
   'programs',
   'dish-up',
+  'cook',
 ] as const;
 export type House = (typeof HOUSES)[number];
 

@@ -37,4 +37,11 @@ describe('while something is poured in', () => {
     const [first] = whilePouring(counted.lines, cheese.id, 20, counters, { servings: 6 });
     expect(first!.oneMoreAt).toBe(20 + first!.left! + 1);
   });
+  it('says down to which gram one less counts, as by trying every gram', () => {
+    const at = (g: number): number =>
+      count(scaleLine(counted.lines, cheese.id, g / 65), counters[0]!, { servings: 6 }).points;
+    const [now] = whilePouring(counted.lines, cheese.id, 71, counters, { servings: 6 });
+    const tried = Array.from({ length: 71 }, (_, i) => 70 - i).find((g) => at(g) < at(71)) ?? null;
+    expect(now!.oneLessAt).toBe(tried);
+  });
 });

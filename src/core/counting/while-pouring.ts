@@ -10,6 +10,8 @@ export interface Poured {
   readonly left: number | null;
   /** The gram at which one more counts: where to stop; null where there is none. */
   readonly oneMoreAt: number | null;
+  /** The gram down to which it would have to be to count one less; null where not even none of it does. */
+  readonly oneLessAt: number | null;
 }
 
 /** Of none of it nobody can take so many times as much: so little stands for it, g. */
@@ -34,6 +36,12 @@ export function whilePouring(
     const now = count(poured, counter, options);
     const slack = slackOf(poured, lineId, counter, options, now);
     const left = slack === null || !Number.isFinite(slack.mayAdd) ? null : Math.floor(slack.mayAdd + 1e-6);
-    return { points: now.points, left, oneMoreAt: left === null ? null : Math.round(grams) + left + 1 };
+    const less = slack === null || slack.mustGo === null ? null : Math.floor(grams - slack.mustGo + 1e-6);
+    return {
+      points: now.points,
+      left,
+      oneMoreAt: left === null ? null : Math.round(grams) + left + 1,
+      oneLessAt: less === null || less < 0 ? null : less,
+    };
   });
 }

@@ -26,8 +26,8 @@ export interface KitchenScale {
 
 const MOST_ON_IT_G = 5000;
 /** It has come this far of the way after so long, and is steady then. */
-const SETTLES_S = 0.25;
-const STEADY_AFTER_S = 1.4;
+const SETTLES_S = 0.18;
+const STEADY_AFTER_S = 1;
 const OFF_AFTER_S = 120;
 const LOW_BATTERY = 0.15;
 /** So much it wavers while it settles, and when it is steady, g. */

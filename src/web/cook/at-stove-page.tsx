@@ -14,6 +14,7 @@ import { useOpenRecipe } from '../context/recipe-context.ts';
 import { type Cooks, useCooks } from '../dish-up/use-cook.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
+import { keepOffline } from '../offline/keep-offline.ts';
 import { type Row, useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { WeighLine } from '../scale/weigh-line.tsx';
@@ -88,6 +89,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
   const undone = steps.findIndex((s) => cook.ticks[s.step.id] !== true);
   const { at, go } = useLed(steps.length, undone === -1 ? steps.length : undone);
   const step = steps[at];
+  useEffect(() => void keepOffline(), []);
   const awake = awakeWords(useAwake());
   const timers = Object.values(cook.timers).sort((a, b) => (a.endsAt ?? '').localeCompare(b.endsAt ?? ''));
   const now = useNow(timers.length > 0);
@@ -126,7 +128,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
     go(at + 1);
   };
   const back = (): void => {
-    if (at === 0) navigate('..');
+    if (at === 0) navigate('../cook');
     else go(at - 1);
   };
   const swipe = useKeysAndSwipe(next, back);
@@ -195,11 +197,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
               That was the last step.
             </h2>
             <p className="mt-3 text-lg text-soft">Weigh or count what came out, and every plate is counted.</p>
-            <Link
-              className="btn btn-main mt-6 min-h-16 px-10 text-xl"
-              to={`../dish-up?cook=${cook.id}`}
-              relative="path"
-            >
+            <Link className="btn btn-main mt-6 min-h-16 px-10 text-xl" to={`../dish-up?cook=${cook.id}`}>
               Dish it up
             </Link>
           </>
@@ -213,7 +211,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
               ref={heading}
               tabIndex={-1}
               dir="auto"
-              className={`mt-0.5 font-head leading-[1.15] ${step.step.text.length > 160 ? 'text-2xl sm:text-3xl' : 'text-[1.95rem] sm:text-4xl'}`}
+              className={`mt-0.5 font-head leading-[1.15] ${step.step.text.length > 160 ? 'text-2xl sm:text-4xl' : 'text-[1.95rem] sm:text-5xl'}`}
             >
               {step.step.text}
             </h2>

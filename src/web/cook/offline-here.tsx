@@ -1,8 +1,9 @@
-/** Whether a browser may keep this page for when the network is gone: only over https, or on the machine itself. */
-export const keepsOffline = (): boolean => window.isSecureContext && 'serviceWorker' in navigator;
+import { useEffect } from 'react';
+import { keepOffline, keepsOffline } from '../offline/keep-offline.ts';
 
 /** Says what happens here where there is no network. */
 export function OfflineHere() {
+  useEffect(() => void keepOffline(), []);
   return (
     <p className="mt-2 text-soft text-sm">
       {keepsOffline()

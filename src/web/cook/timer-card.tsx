@@ -1,4 +1,5 @@
 import { Bell, Pause, Play, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { clockWords } from '../../core/stove/clock-words.ts';
 import { timeWords } from '../../core/stove/time-words.ts';
 import { longer, paused, resumed, silenced, type Timer, timerAt } from '../../core/stove/timer.ts';
@@ -8,7 +9,7 @@ interface TimerCardProps {
   /** By the server's clock, ms. */
   readonly now: number;
   /** The dish, where timers of several stand together. */
-  readonly of?: string | undefined;
+  readonly of?: ReactNode;
   readonly onChange: (after: Timer) => void;
   readonly onStop: () => void;
 }
@@ -31,10 +32,11 @@ export function TimerCard({ timer, now, of, onChange, onStop }: TimerCardProps) 
     <li
       className={`flex flex-wrap items-center gap-x-2 gap-y-1 rounded-xl px-3.5 py-2 ${over ? 'bg-mustard-wash text-ink outline-2 outline-mustard-rule' : 'bg-ink text-paper'}`}
     >
-      <p className="min-w-0 flex-1 leading-tight">
+      <p className="min-w-36 flex-1 leading-tight">
         <span className="line-clamp-2 font-semibold">{timer.name}</span>
         <span className={`text-sm ${over ? 'text-mustard' : 'opacity-80'}`}>
-          {of !== undefined && of !== '' && `${of}: `}
+          {of}
+          {of && ': '}
           {said}
         </span>
       </p>

@@ -1,11 +1,13 @@
+import { format } from 'date-fns';
 import { useEffect, useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Cook } from '../../core/cook/cook.ts';
 import { type Timer, timerAt } from '../../core/stove/timer.ts';
 import { useHousehold } from '../context/household-context.ts';
+import { useKept } from '../offline/use-kept.ts';
 import type { Row } from '../saving/use-document.ts';
 import { useAtStove } from './at-stove.ts';
-import { notify, readyBell, ring } from './ring.ts';
+import { bellIsReady, notify, readyBell, ring } from './ring.ts';
 import { TimerCard } from './timer-card.tsx';
 import { useNow } from './use-now.ts';
 import { withoutTimer } from './without-timer.ts';
@@ -46,31 +48,50 @@ export default function TimersEverywhere() {
       window.removeEventListener('keydown', readyBell);
     };
   }, []);
+  const kept = useKept();
   const elsewhere = timers.filter(({ cook }) => !pathname.endsWith(`/cook/${cook.id}`));
-  if (elsewhere.length === 0) return null;
+  const nothing = kept && (
+    <p role="status" className="no-print bg-mustard-wash px-edge py-1.5 text-mustard">
+      No network: this is as it was{kept.at !== null && ` at ${format(kept.at, 'HH:mm')}`}. What you do waits on this
+      device, and is sent when there is one.
+    </p>
+  );
+  const mute = rings !== '' && !bellIsReady() && (
+    <p role="status" className="no-print bg-mustard-wash px-edge py-1.5 text-mustard">
+      Press anywhere once, so that it can be heard here: {words}.
+    </p>
+  );
+  if (elsewhere.length === 0)
+    return (
+      <>
+        {nothing}
+        {mute}
+      </>
+    );
   return (
-    <section aria-label="Timers" className="no-print sticky top-0 z-30 border-rule border-b bg-paper px-edge py-2">
-      <ul className="flex flex-wrap gap-2">
-        {elsewhere.map(({ cook, timer }) => (
-          <TimerCard
-            key={timer.id}
-            timer={timer}
-            now={now}
-            of={titleOf(cook)}
-            onChange={(after) =>
-              void change(cook, { timers: { ...cook.timers, [timer.id]: after } }, `Timer: ${timer.name}`)
-            }
-            onStop={() => void change(cook, { timers: withoutTimer(cook, timer.id) }, `End the timer: ${timer.name}`)}
-          />
-        ))}
-        {[...new Set(elsewhere.map((t) => t.cook))].map((cook) => (
-          <li key={cook.id} className="self-center">
-            <Link className="btn" to={`/h/${household.id}/recipes/${cook.recipeId}/cook/${cook.id}`}>
-              To the stove: {titleOf(cook)}
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </section>
+    <>
+      {nothing}
+      {mute}
+      <section aria-label="Timers" className="no-print sticky top-0 z-30 border-rule border-b bg-paper px-edge py-2">
+        <ul className="flex flex-wrap gap-2">
+          {elsewhere.map(({ cook, timer }) => (
+            <TimerCard
+              key={timer.id}
+              timer={timer}
+              now={now}
+              of={
+                <Link className="underline" to={`/h/${household.id}/recipes/${cook.recipeId}/cook/${cook.id}`}>
+                  {titleOf(cook) || 'To the stove'}
+                </Link>
+              }
+              onChange={(after) =>
+                void change(cook, { timers: { ...cook.timers, [timer.id]: after } }, `Timer: ${timer.name}`)
+              }
+              onStop={() => void change(cook, { timers: withoutTimer(cook, timer.id) }, `End the timer: ${timer.name}`)}
+            />
+          ))}
+        </ul>
+      </section>
+    </>
   );
 }

@@ -16,7 +16,7 @@ const UNIT_G = { g: 1, oz: OUNCE_G, lb: POUND_G } as const;
 export function ScalePage() {
   const { household } = useHousehold();
   const scale = useScale(household.id);
-  const [stands, setStands] = useState(0);
+  const [stands, setStands] = useState<number | null>(null);
   const [own, setOwn] = useState<number | null>(null);
   const [pours, setPours] = useState(0);
   const [battery, setBattery] = useState(1);
@@ -85,8 +85,12 @@ export function ScalePage() {
           )}
         </section>
         <section aria-label="What stands on it">
-          <p className="text-lg">
-            On it: <strong className="font-head">{formatGrams(Math.round(stands))}</strong>
+          <p className="min-h-7 text-lg">
+            {stands !== null && (
+              <>
+                On it: <strong className="font-head">{formatGrams(Math.round(stands))}</strong>
+              </>
+            )}
             {pours !== 0 && ', and it runs'}
           </p>
           <div className="mt-3 flex flex-wrap gap-2">
@@ -109,7 +113,7 @@ export function ScalePage() {
             <button type="button" className="btn" disabled={own === null} onClick={() => put(-(own ?? 0))}>
               Take it off
             </button>
-            <button type="button" className="btn btn-plain" onClick={() => put(-stands - 10_000)}>
+            <button type="button" className="btn btn-plain" onClick={() => put(-20_000)}>
               Clear it
             </button>
           </div>

@@ -10,6 +10,8 @@ export interface StopMark {
   /** Grams until one more counts; null where nothing does. */
   readonly left: number | null;
   readonly oneMoreAt: number | null;
+  /** Down to which gram one less would count; null where nobody asks, or none does. */
+  readonly oneLessAt?: number | null;
 }
 
 interface StopMarksProps {
@@ -44,6 +46,7 @@ export function StopMarks({ grams, target, marks }: StopMarksProps) {
             <span className="min-w-0 text-base text-soft">
               {m.name}
               {m.left === null ? ': no more of it counts more' : `: ${formatGrams(m.left)} left, then one more counts`}
+              {m.oneLessAt != null && target !== null && grams > target && `; at ${formatGrams(m.oneLessAt)} one less`}
             </span>
           </li>
         ))}

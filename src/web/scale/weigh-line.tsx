@@ -47,7 +47,8 @@ export function WeighLine({ use, version, onTake, onClose }: WeighLineProps) {
     const servings = count.hasServings ? count.servings : 1;
     return whilePouring(count.lines, use.lineId, elsewhere + grams, counters, { servings }).map((p, i) => ({
       ...p,
-      oneMoreAt: p.oneMoreAt === null ? null : p.oneMoreAt - elsewhere,
+      oneMoreAt: p.oneMoreAt === null ? null : Math.round(p.oneMoreAt - elsewhere),
+      oneLessAt: p.oneLessAt === null || p.oneLessAt < elsewhere ? null : Math.floor(p.oneLessAt - elsewhere),
       key: eaters[i]!.key,
       mark: eaters[i]!.program.mark,
       name: eaters[i]!.eater.name,
@@ -82,7 +83,7 @@ export function WeighLine({ use, version, onTake, onClose }: WeighLineProps) {
         <NumberField label="or write, g" className="w-32" value={written} onValue={setWritten} />
         <button
           type="button"
-          className="btn btn-main min-h-14 flex-1 px-5 text-lg"
+          className="btn btn-main min-h-14 flex-1 basis-full px-5 text-lg sm:basis-0"
           disabled={went === null}
           onClick={() => {
             onTake(Math.round(went! * 10) / 10);

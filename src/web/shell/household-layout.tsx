@@ -115,7 +115,8 @@ export function HouseholdLayout() {
         {keys && <LazyKeysDialog onClose={() => setKeys(false)} />}
       </Suspense>
       <Toaster
-        position="bottom-center"
+        // At the stove the foot of the page is pressed with wet hands: what was done is said above it.
+        position={atStove ? 'top-center' : 'bottom-center'}
         // Above the bar with the points, which stays in sight.
         mobileOffset={{ bottom: '4.5rem' }}
         toastOptions={{

@@ -1,0 +1,21 @@
+/** Whether a browser may keep the page for when the network is gone: only over https, or on the machine itself. */
+export const keepsOffline = (): boolean => window.isSecureContext && 'serviceWorker' in navigator;
+
+let begun = false;
+
+/** Keeps the application and what was asked of the open cook on this device, where the browser lets it. */
+export async function keepOffline(): Promise<void> {
+  if (!keepsOffline() || import.meta.env.DEV) return;
+  try {
+    if (!begun) await navigator.serviceWorker.register('/offline-worker.js');
+    begun = true;
+    const { active } = await navigator.serviceWorker.ready;
+    const keep = performance
+      .getEntriesByType('resource')
+      .map((e) => e.name)
+      .filter((name) => name.includes('/api/'));
+    active?.postMessage({ keep });
+  } catch {
+    // A browser that keeps nothing cooks all the same.
+  }
+}
