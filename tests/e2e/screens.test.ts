@@ -1,4 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Cook } from '../../src/core/cook/cook.ts';
+import { newCook } from '../../src/core/cook/new-cook.ts';
+import { newTimer } from '../../src/core/stove/timer.ts';
 import { expectEveryWay, type Screen } from '../support/every-way.ts';
 import { expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
@@ -6,12 +9,34 @@ import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 let imbiss: SharedImbiss;
 let gratin: string;
 let pot: string;
+const stove = 'screens-at-stove';
 beforeAll(async () => {
   imbiss = await sharedImbiss('screens');
   const recipes = (await (await fetch(`${imbiss.api}/recipes`)).json()).rows;
   const idOf = (part: string): string => recipes.find((r: { title: string }) => r.title.includes(part)).id;
   gratin = idOf('gratin');
   pot = idOf('smoked-sausage');
+  // Something stands at the stove, with a timer that is seen on every screen.
+  const { versions } = await (await fetch(`${imbiss.api}/recipes/${pot}`)).json();
+  const now = new Date();
+  const timer = newTimer({ id: 'screens-timer', name: 'Simmer', stepId: null, from: 5400, to: 6000 }, now.getTime());
+  const cook: Cook = {
+    ...newCook({
+      id: stove,
+      recipeId: pot,
+      versionId: versions[0].id,
+      as: 'cooked',
+      day: now.toISOString().slice(0, 10),
+    }),
+    begun: now.toISOString(),
+    timers: { [timer.id]: timer },
+  };
+  const made = await fetch(`${imbiss.api}/cooks/${stove}/document`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(cook),
+  });
+  expect(made.status).toBe(200);
 });
 afterAll(() => imbiss.stop());
 
@@ -21,6 +46,9 @@ const STATIONS = (): readonly Screen[] => [
   ['read', `/recipes/${gratin}`, 'Versions'],
   ['bring in', `/recipes/${gratin}/bring-in`, 'Ingredients', 'dense'],
   ['bench', `/recipes/${gratin}/lighten`, 'Departure from', 'dense'],
+  ['cook', `/recipes/${gratin}/cook`, 'Before the first step', 'dense'],
+  ['at the stove', `/recipes/${pot}/cook/${stove}?step=2`, 'Step 2 of'],
+  ['the practice scale', '/scale', 'Pour'],
   ['dish up', `/recipes/${pot}/dish-up?cook=screens-demo-cook-pot-two`, 'Where it went', 'dense'],
   ['made it', `/recipes/${gratin}/dish-up`, 'Made it?'],
   ['labels', `/recipes/${pot}/dish-up/labels?cook=screens-demo-cook-pot-two`, 'eat by'],
@@ -88,7 +116,10 @@ describe('every screen of a recipe', () => {
     await page.getByLabel('Search the pantry').fill('smoked sausage');
     await page.getByRole('link', { name: /^smoked sausage/ }).click();
     await page.getByRole('heading', { name: 'smoked sausage, pork and beef' }).waitFor();
-    await page.getByRole('link', { name: 'Lentil and smoked-sausage pot' }).waitFor();
+    await page
+      .getByRole('region', { name: 'Where it is used' })
+      .getByRole('link', { name: 'Lentil and smoked-sausage pot' })
+      .waitFor();
     const ladder = page.getByRole('region', { name: 'Ladders' }).locator('li').first();
     const before = await ladder.textContent();
     await page.getByText('I know the points of').click();

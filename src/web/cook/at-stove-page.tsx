@@ -273,7 +273,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
           </ul>
         )}
         <div className="mx-auto flex max-w-4xl flex-wrap items-stretch gap-2.5">
-          <button type="button" className="btn min-h-16 px-5 text-lg" onClick={back}>
+          <button type="button" className="btn min-h-16 px-4 text-lg sm:px-5" onClick={back}>
             Back
           </button>
           {step !== undefined && (
@@ -288,7 +288,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
             />
           )}
           {step !== undefined && (
-            <button type="button" className="btn btn-main min-h-16 min-w-36 flex-1 text-xl" onClick={next}>
+            <button type="button" className="btn btn-main min-h-16 min-w-28 flex-1 text-xl" onClick={next}>
               {at === steps.length - 1 ? 'Done' : 'Next'}
             </button>
           )}

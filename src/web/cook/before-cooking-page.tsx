@@ -125,9 +125,9 @@ export function BeforeCookingPage() {
         </p>
       )}
       <OfflineHere />
-      <div className="mt-6 grid gap-x-10 gap-y-7 md:grid-cols-2">
+      <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-7 md:grid-cols-2">
         <GetOut version={led.told} inNoStep={led.inNoStep} />
-        <div className="grid content-start gap-7">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           <BeginsEarlier version={led.told} minutes={minutes} table={table} />
           <PanCheck version={scaled} />
           <CookedIn version={led.told} chosen={otherWay} onChoose={setOtherWay} />

@@ -18,16 +18,22 @@ export function PanCheck({ version }: { readonly version: Version }) {
   const { household } = useHousehold();
   const { food, page } = useOpenRecipe();
   const { data: vessels = [] } = useAnswer(COOK_API.vessels, { h: household.id });
-  const said = panInSteps(version.steps) ?? page.recipe.facts.pans[0]?.words ?? null;
+  const usual = usualPans(household.system === 'metric');
+  const tools = getOut(version).map((t) => t.name);
+  const said =
+    panInSteps(version.steps) ??
+    page.recipe.facts.pans[0]?.words ??
+    usual.find((p) => tools.some((t) => p.includes(t.split(' ')[0]!) && /tin|form/.test(t))) ??
+    null;
   const [picked, setPicked] = useState(said === null ? '' : said);
   const [typed, setTyped] = useState('');
   const batch = batchVolume(version, food);
-  const lid = getOut(version).some((t) => t.name === 'lid');
+  const lid = tools.includes('lid');
   const own = vessels.filter((v) => v.millilitres !== null);
   const vessel = own.find((v) => v.id === picked);
   const words = picked === OTHER_SIZE ? typed : picked;
   const ml = vessel?.millilitres ?? panVolume(words);
-  const sizes = [...new Set([...(said === null ? [] : [said]), ...usualPans(household.system === 'metric')])];
+  const sizes = [...new Set([...(said === null ? [] : [said]), ...usual])];
   return (
     <section aria-label="The pan">
       <h3 className="text-xl">The pan</h3>
@@ -47,7 +53,11 @@ export function PanCheck({ version }: { readonly version: Version }) {
               words: v.name,
               about: `${trimmed(v.millilitres! / 1000, 1)} l`,
             })),
-            ...sizes.map((s) => ({ value: s, words: s, ...(s === said ? { about: 'as the recipe says' } : {}) })),
+            ...sizes.map((s) => ({
+              value: s,
+              words: s,
+              ...(s === said && !usual.includes(s) ? { about: 'as the recipe says' } : {}),
+            })),
             { value: OTHER_SIZE, words: 'another size…' },
           ]}
           onPick={setPicked}

@@ -34,14 +34,19 @@ function stroke(): void {
   }
 }
 
+/** A browser lets a device shake only after its page was touched. */
+const shake = (pattern: number | number[]): void => {
+  if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.(pattern);
+};
+
 /** Rings until it is ended. */
 export function ring(): () => void {
   readyBell();
   stroke();
-  navigator.vibrate?.([300, 150, 300]);
+  shake([300, 150, 300]);
   const beat = setInterval(() => {
     stroke();
-    navigator.vibrate?.(300);
+    shake(300);
   }, STROKES_MS);
   return () => clearInterval(beat);
 }

@@ -44,7 +44,7 @@ export function StepChange({ cook, cooks, editor, version, told, step, onTimer }
   const close = (): void => setAsked(null);
   return (
     <>
-      <Menu button="Change" buttonClass="btn min-h-16 px-5 text-lg" side="top" align="start">
+      <Menu button="Change" buttonClass="btn min-h-16 px-4 text-lg sm:px-5" side="top" align="start">
         {(Object.keys(CHANGES_ASKED) as ChangeAsked[]).map((a) => (
           <DropdownMenu.Item key={a} className="menu-item" onSelect={() => setAsked(a)}>
             {CHANGES_ASKED[a]}

@@ -1,5 +1,5 @@
-import { Bell, Pause, Play, X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { Bell, Ellipsis, Pause, Play, X } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
 import { clockWords } from '../../core/stove/clock-words.ts';
 import { timeWords } from '../../core/stove/time-words.ts';
 import { longer, paused, resumed, silenced, type Timer, timerAt } from '../../core/stove/timer.ts';
@@ -17,6 +17,8 @@ interface TimerCardProps {
 /** One timer: what it waits for, how long it has, and what can be done with it. */
 export function TimerCard({ timer, now, of, onChange, onStop }: TimerCardProps) {
   const at = timerAt(timer, now);
+  // On a phone there is room for the step, too: what can be done with a timer comes by a tap on it.
+  const [open, setOpen] = useState(false);
   const over = at.phase === 'look' || at.phase === 'up';
   const said =
     at.phase === 'paused'
@@ -33,7 +35,7 @@ export function TimerCard({ timer, now, of, onChange, onStop }: TimerCardProps) 
       className={`flex flex-wrap items-center gap-x-2 gap-y-1 rounded-xl px-3.5 py-2 ${over ? 'bg-mustard-wash text-ink outline-2 outline-mustard-rule' : 'bg-ink text-paper'}`}
     >
       <p className="min-w-36 flex-1 leading-tight">
-        <span className="line-clamp-2 font-semibold">{timer.name}</span>
+        <span className="line-clamp-1 font-semibold">{timer.name}</span>
         <span className={`text-sm ${over ? 'text-mustard' : 'opacity-80'}`}>
           {of}
           {of && ': '}
@@ -43,7 +45,18 @@ export function TimerCard({ timer, now, of, onChange, onStop }: TimerCardProps) 
       <p role="timer" aria-label={`${timer.name}, ${said}`} className="font-bold font-head text-3xl">
         {clockWords(at.seconds)}
       </p>
-      <div className="flex items-center gap-1">
+      {of === undefined && !over && (
+        <button
+          type="button"
+          aria-expanded={open}
+          aria-label={`What can be done with the timer: ${timer.name}`}
+          className="grid min-h-touch min-w-touch place-items-center rounded-lg sm:hidden"
+          onClick={() => setOpen(!open)}
+        >
+          <Ellipsis size={22} aria-hidden="true" />
+        </button>
+      )}
+      <div className={`flex items-center gap-1 ${open || over || of !== undefined ? '' : 'max-sm:hidden'}`}>
         {at.rings && (
           <button type="button" className="btn btn-main" onClick={() => onChange(silenced(timer, now))}>
             <Bell size={20} aria-hidden="true" /> Silence

@@ -87,9 +87,9 @@ export function useCooks(recipeId: string) {
       await cooks.remove(cook.id);
       sayDone('It is as if it had not been cooked.', () => cooks.restore(cook.id));
     },
-    keepVessel: (name: string, grams: number): string => {
+    keepVessel: (name: string, grams: number, millilitres: number | null): string => {
       const id = uuid();
-      void vessels.make(id, { id, name, grams, millilitres: null });
+      void vessels.make(id, { id, name, grams, millilitres });
       return id;
     },
     kinds: kinds.rows,

@@ -30,7 +30,7 @@ interface WhatCameOutProps {
   readonly vessels: readonly Vessel[];
   /** The share that plates and boxes would take of it. */
   readonly takenOf: (out: Outcome) => number;
-  readonly onKeepVessel: (name: string, grams: number) => string;
+  readonly onKeepVessel: (name: string, grams: number, millilitres: number | null) => string;
   readonly onOut: (out: Pick<Cook, 'out' | 'gross' | 'vesselId'>) => void;
 }
 
@@ -178,8 +178,8 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
       </div>
       {naming && (
         <NewVessel
-          onKeep={(name, grams) => {
-            setVesselId(onKeepVessel(name, grams));
+          onKeep={(name, grams, millilitres) => {
+            setVesselId(onKeepVessel(name, grams, millilitres));
             setNaming(false);
           }}
         />
@@ -199,7 +199,8 @@ export function WhatCameOut({ cook, servings, vessels, takenOf, onKeepVessel, on
 }
 
 /** A pot that is not known yet: weighed empty once, it need not be emptied again. */
-function NewVessel({ onKeep }: { readonly onKeep: (name: string, grams: number) => void }) {
+function NewVessel({ onKeep }: { readonly onKeep: (name: string, grams: number, millilitres: number | null) => void }) {
+  const [holds, setHolds] = useState<number | null>(null);
   const [name, setName] = useState('');
   const [grams, setGrams] = useState<number | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -216,13 +217,16 @@ function NewVessel({ onKeep }: { readonly onKeep: (name: string, grams: number) 
         />
       </label>
       <NumberField label="empty, g" className="w-28" value={grams} onValue={setGrams} />
+      <NumberField label="holds, ml" placeholder="if known" className="w-32" value={holds} onValue={setHolds} />
       <button
         type="button"
         className="btn"
         onClick={() => {
           if (name.trim() === '' || grams === null || !(grams > 0))
             return setWrong('Give it a name, and what it weighs empty as a number above 0.');
-          onKeep(name.trim(), grams);
+          if (holds !== null && !(holds > 0))
+            return setWrong('Write how much it holds as a number above 0, or leave it empty.');
+          onKeep(name.trim(), grams, holds);
         }}
       >
         Keep it

@@ -151,6 +151,11 @@ export function ReadPage() {
           <Link to={`lighten${to}`} className="btn btn-main">
             {isLighter ? 'Go on lightening' : 'Lighten it'}
           </Link>
+          {version.steps.length > 0 && (
+            <Link to={`cook${to}`} className="btn">
+              Cook it step by step
+            </Link>
+          )}
           <MadeIt recipeId={version.recipeId} versionId={version.id} className="btn">
             I made it
           </MadeIt>
