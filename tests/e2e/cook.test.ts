@@ -213,4 +213,43 @@ describe('a dish led through', () => {
     expect(errors).toEqual([]);
     await context.close();
   });
+
+  it('goes on without network, also after a reload, and what was done joins when there is one', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+    const { page } = await openPage(context);
+    const { rows } = await api<{ rows: { id: string }[] }>('/recipes?q=gratin&limit=5');
+    const recipe = rows[0]!.id;
+    await page.goto(`${imbiss.home}/recipes/${recipe}/cook`);
+    await page.getByText('Once begun it is kept on this device').waitFor();
+    await page.getByRole('button', { name: /^Begin/ }).click();
+    await page.getByText('Step 1 of').waitFor();
+    // The keeper has the page in hand, and what it had asked before.
+    const isKept = () =>
+      page.evaluate(async (id) => {
+        if (!navigator.serviceWorker.controller) return false;
+        const kept = await (await caches.open('imbiss-answers')).keys();
+        return [`/recipes/${id}`, '/cooks?', '/document', '/stove'].every((p) => kept.some((r) => r.url.includes(p)));
+      }, recipe);
+    await expect.poll(isKept, { timeout: 30_000 }).toBe(true);
+    await context.setOffline(true);
+    const first = page.getByRole('checkbox').first();
+    await first.click();
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await page.getByText('Step 2 of').waitFor();
+    await page.reload();
+    await page.getByText('Step 2 of').waitFor();
+    await page.getByText(/^No network: this is as it was/).waitFor();
+    await page.getByRole('button', { name: 'Back' }).click();
+    // What was done without network is done still.
+    await page.getByText('Step 1 of').waitFor();
+    expect(await first.getAttribute('aria-checked')).toBe('true');
+    await page.getByText('· done').waitFor();
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await context.setOffline(false);
+    const ticks = async () => Object.keys((await api<CookKept[]>(`/cooks?recipe=${recipe}`))[0]!.ticks).length;
+    await expect.poll(ticks, { timeout: 30_000 }).toBe(3);
+    await page.getByText(/^No network/).waitFor({ state: 'detached' });
+    await context.close();
+  });
 });

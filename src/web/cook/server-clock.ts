@@ -6,6 +6,9 @@ const CLOCK_KEPT = 'imbiss-clock-off';
 /** A clock drifts by less than a second in so long, ms. */
 const AGAIN_MS = 5 * 60_000;
 
+/** Where nobody answered it is asked again after so long, ms. */
+const SOONER_MS = 30_000;
+
 let off: number | null = null;
 let asked = 0;
 
@@ -35,6 +38,7 @@ export async function setServerClock(): Promise<void> {
     off = Math.round(Date.parse(now) + took / 2 - Date.now());
     localStorage.setItem(CLOCK_KEPT, String(off));
   } catch {
-    asked = 0;
+    // Without network what was known holds; it is asked again after a while.
+    asked = Date.now() - AGAIN_MS + SOONER_MS;
   }
 }

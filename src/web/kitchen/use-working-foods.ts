@@ -4,9 +4,17 @@ import { API } from '../../contract/api.ts';
 import type { RecipePage } from '../../contract/recipe.ts';
 import { addressOf } from '../../contract/route.ts';
 import type { Food } from '../../core/food/food.ts';
-import { ask } from '../data/api.ts';
+import { ask, OfflineError } from '../data/api.ts';
 import { useStock } from '../data/queries.ts';
 import { useSwapShelf } from './use-swap-shelf.ts';
+
+/** The foods of the lines themselves: all that is needed at the stove, where there is no network. */
+function newestOf(pages: readonly RecipePage[]): Food[] {
+  const newest = new Map<string, Food>();
+  for (const f of pages.flatMap((p) => p.foods))
+    if ((newest.get(f.id)?.revision ?? 0) < f.revision) newest.set(f.id, f);
+  return [...newest.values()];
+}
 
 const NO_FOODS: readonly Food[] = [];
 
@@ -35,5 +43,7 @@ export function useWorkingFoods(
     ([, list]) => ask(API.newestFoods, { h, body: { ids: list.split(',').filter(Boolean) } }),
     { revalidateOnFocus: false, keepPreviousData: true },
   );
-  return { foods: data ?? (ids?.length === 0 ? NO_FOODS : null), error };
+  const offline = error instanceof OfflineError && data === undefined;
+  const ofLines = useMemo(() => (offline && pages !== undefined ? newestOf(pages) : null), [offline, pages]);
+  return { foods: data ?? ofLines ?? (ids?.length === 0 ? NO_FOODS : null), error };
 }

@@ -31,12 +31,15 @@ const say = (note: KeptNote): void => channel.postMessage(note);
 precacheAndRoute([...KEPT_FILES]);
 cleanupOutdatedCaches();
 
+const noAnswer = (): Promise<never> =>
+  new Promise((_, refuse) => setTimeout(() => refuse(new Error('No answer in time.')), PATIENCE_S * 1000));
+
 // A page is asked of the server first; the shell that is kept opens where nobody answers.
 registerRoute(
   new NavigationRoute(
     async ({ request }) => {
       try {
-        return await fetch(request, { signal: AbortSignal.timeout(PATIENCE_S * 1000) });
+        return await Promise.race([fetch(request), noAnswer()]);
       } catch (e) {
         const shell = await matchPrecache('/index.html');
         if (shell !== undefined) return shell;
