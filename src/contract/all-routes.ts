@@ -3,6 +3,7 @@ import { API } from './api.ts';
 import { COOK_API } from './cook-api.ts';
 import { documentRoutesOf } from './document-api.ts';
 import { DRIFT_API } from './drift-api.ts';
+import { PROBE_API } from './probe.ts';
 import type { AnyRoute } from './route.ts';
 import { SCALE_API } from './scale.ts';
 
@@ -13,6 +14,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(DRIFT_API),
     ...Object.entries(COOK_API),
     ...Object.entries(SCALE_API),
+    ...Object.entries(PROBE_API),
     ...DOCUMENT_NAMES.flatMap((name) =>
       Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
     ),

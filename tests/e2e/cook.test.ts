@@ -87,6 +87,24 @@ async function cookWhole(page: Page, title: string, looks: boolean, between: Bet
   await page.getByText('Step 2 of 3').waitFor();
   await page.getByText('Safe inside from').waitFor();
   await page.getByText('165 °F (74 °C)', { exact: true }).waitFor();
+  if (looks) {
+    // The probe says how far it is, and that it is safe only when it is.
+    const probe = (body: object) =>
+      fetch(`${imbiss.api}/probe`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+    await probe({ do: 'put in', celsius: 40, around: 95 });
+    await page.getByRole('button', { name: 'Probe' }).click();
+    await page.getByText(/^3[34] °C \(\d+ °F\) to go/).waitFor();
+    await expectAccessible(page, 'the food probe');
+    await probe({ do: 'put in', celsius: 74.2, around: 95 });
+    await page.getByText('It is safe inside: 74 °C (165 °F).').waitFor();
+    await page.getByRole('button', { name: 'Silence' }).click();
+    await page.keyboard.press('Escape');
+    await probe({ do: 'take out' });
+  }
   await page.getByRole('button', { name: 'Timer: 45 min' }).click();
   await page.getByRole('timer', { name: /^Simmer/ }).waitFor();
   await between.eachStep(page, 2);

@@ -12,6 +12,7 @@ import { DOCUMENT_API } from '../../src/contract/document-api.ts';
 import { DRIFT_API } from '../../src/contract/drift-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
 import { PictureSchema } from '../../src/contract/picture.ts';
+import { PROBE_API } from '../../src/contract/probe.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import { SCALE_API } from '../../src/contract/scale.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
@@ -153,6 +154,10 @@ describe('every route of the table', () => {
     await answerOf(COOK_API.clock, {});
     const { reading } = (await answerOf(SCALE_API.actOnScale, { ...at, body: { do: 'press', key: 'on' } })).body;
     await answerOf(SCALE_API.scaleNow, at);
+    const warm = { do: 'put in', celsius: 8, around: 180 } as const;
+    const inside = (await answerOf(PROBE_API.actOnProbe, { ...at, body: warm })).body;
+    await answerOf(PROBE_API.probe, at);
+    await answerOf(PROBE_API.sayProbe, { ...at, body: inside });
     await answerOf(SCALE_API.sayScale, { ...at, body: reading });
     const program = (await answerOf(API.table, at)).body.programs[0];
     const mine = { ...program, id: 'own-program', mark: 'OWN', name: 'Own' };

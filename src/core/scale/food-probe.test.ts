@@ -38,7 +38,10 @@ describe('what a probe says of the safe temperature', () => {
   it('is that it is reached, and never before it is', () => {
     expect(told([70, 73.9]).safe).toBe(false);
     expect(told([70, 74])).toEqual({ safe: true, words: 'It is safe inside: 74 °C (165 °F).' });
-    expect(probeWords([], 74)).toEqual({ safe: false, words: 'The probe says nothing. Put it into the middle, away from bone.' });
+    expect(probeWords([], 74)).toEqual({
+      safe: false,
+      words: 'The probe says nothing. Put it into the middle, away from bone.',
+    });
   });
 });
 

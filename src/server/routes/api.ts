@@ -8,6 +8,7 @@ import { MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 import { shippedLookup } from '../lookup/shipped-lookup.ts';
+import { probeHub } from '../scale/probe-hub.ts';
 import { scaleHub } from '../scale/scale-hub.ts';
 import { householdStore } from '../store/household-store.ts';
 import * as households from '../store/households.ts';
@@ -16,6 +17,7 @@ import { documentRoutes } from './document-routes.ts';
 import type { EventStreams } from './event-streams.ts';
 import { pantryRoutes } from './pantry-routes.ts';
 import { pictureRoutes } from './picture-routes.ts';
+import { probeRoutes } from './probe-routes.ts';
 import { recipeRoutes } from './recipe-routes.ts';
 import { scaleRoutes } from './scale-routes.ts';
 import { tableRoutes } from './table-routes.ts';
@@ -56,6 +58,7 @@ export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
     streams.route((h, send) => context.changes.listen(h, send)),
   );
   scaleRoutes(api, scaleHub(context.clock), streams);
+  probeRoutes(api, probeHub(context.clock));
   pictureRoutes(api);
   serve(api, API.table, ({ store }) => store.table());
   serve(api, API.changeHousehold, async ({ store: { documents, id }, body, ifMatch }) => {

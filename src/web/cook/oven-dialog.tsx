@@ -1,9 +1,7 @@
 import { useState } from 'react';
+import { MOST_OVEN_OFF_C, readOvenOff } from '../../core/stove/oven-off.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { Modal } from '../kit/modal.tsx';
-
-/** An oven is off by so much at most, °C: what is more is a slip. */
-const MOST_OFF = 100;
 
 /** By how much the household's oven is hotter than it says. It is kept, and every step says what to set. */
 export function OvenDialog({ onClose }: { readonly onClose: () => void }) {
@@ -11,15 +9,15 @@ export function OvenDialog({ onClose }: { readonly onClose: () => void }) {
   const was = household.ovenRunsHot;
   const [text, setText] = useState(was === null ? '' : String(was));
   const [asked, setAsked] = useState(false);
-  const off = text.trim() === '' ? null : Number(text.replace(',', '.').replace(/[−–]/g, '-'));
-  const wrong = off !== null && !(Math.abs(off) <= MOST_OFF);
+  const off = readOvenOff(text);
+  const wrong = off === undefined;
   return (
     <Modal title="How hot the oven runs" onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
           setAsked(true);
-          if (wrong) return;
+          if (off === undefined) return;
           changeHousehold({ ovenRunsHot: off });
           onClose();
         }}
@@ -38,7 +36,7 @@ export function OvenDialog({ onClose }: { readonly onClose: () => void }) {
         </label>
         {asked && wrong && (
           <p className="note mt-3" role="alert">
-            Write degrees, such as 15 or -10, at most {MOST_OFF}. Leave it empty where you do not know.
+            Write degrees, such as 15 or -10, at most {MOST_OVEN_OFF_C}. Leave it empty where you do not know.
           </p>
         )}
         <button type="submit" className="btn btn-main mt-4">

@@ -1,9 +1,12 @@
 import { Thermometer, Timer as TimerIcon } from 'lucide-react';
+import { useState } from 'react';
 import { ovenSetWords, ovenWords } from '../../core/stove/oven-heat.ts';
 import type { StepTime } from '../../core/stove/step-times.ts';
 import type { StepAtStove } from '../../core/stove/steps-at-stove.ts';
 import { timeWords } from '../../core/stove/time-words.ts';
 import { useHousehold } from '../context/household-context.ts';
+import { ProbeDialog } from '../scale/probe-dialog.tsx';
+import { ring } from './ring.ts';
 
 interface StepSaidProps {
   readonly step: StepAtStove;
@@ -18,6 +21,7 @@ interface StepSaidProps {
 export function StepSaid({ step, instead, running, onTimer }: StepSaidProps) {
   const { household } = useHousehold();
   const { oven, inside, signs, cautions } = step;
+  const [probing, setProbing] = useState(false);
   const times = instead ?? step.times;
   const set = oven === null ? null : ovenSetWords(oven, household.ovenRunsHot);
   return (
@@ -57,8 +61,12 @@ export function StepSaid({ step, instead, running, onTimer }: StepSaidProps) {
           <span>
             Safe inside from <strong className="font-head">{`${inside.fahrenheit} °F (${inside.celsius} °C)`}</strong>
           </span>
+          <button type="button" className="btn btn-small" onClick={() => setProbing(true)}>
+            Probe
+          </button>
         </p>
       )}
+      {probing && inside !== null && <ProbeDialog inside={inside} ring={ring} onClose={() => setProbing(false)} />}
       {cautions.map((c) => (
         <p key={c.id} className="note text-base">
           {c.words} <span className="text-sm">({c.source})</span>

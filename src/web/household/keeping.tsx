@@ -3,6 +3,7 @@ import { API } from '../../contract/api.ts';
 import { ask } from '../data/api.ts';
 import { useBackups, useSession, useUnreadable } from '../data/queries.ts';
 import { sayError } from '../kit/say-error.ts';
+import { forgetKept } from '../offline/keep-offline.ts';
 
 /** An older backup than this is worth a word, ms. */
 const OLD_MS = 3 * 86_400_000;
@@ -17,6 +18,8 @@ export function Keeping() {
   const leave = async (everywhere: boolean) => {
     try {
       await ask(everywhere ? API.logOutEverywhere : API.logOut, {});
+      // Nobody who logs out leaves behind what was kept for the stove.
+      await forgetKept();
       window.location.assign('/');
     } catch (e) {
       sayError(e);

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { SYSTEM_WORDS, SYSTEMS } from '../../core/quantity/measure-system.ts';
 import { REGION_WORDS, REGIONS } from '../../core/region/region.ts';
+import { readOvenOff } from '../../core/stove/oven-off.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useHouseholds } from '../data/queries.ts';
 import { Picker } from '../kit/picker.tsx';
@@ -27,6 +28,7 @@ export function Settings() {
         </p>
       </div>
       <RegionField />
+      <OvenField />
       <ThemeField />
       <OtherHousehold />
     </section>
@@ -46,6 +48,24 @@ function RegionField() {
       <p className="mt-1 text-sm text-soft">
         {REGION_WORDS[household.region].example}. Both are always read, and what was written stays as it is.
       </p>
+    </div>
+  );
+}
+
+function OvenField() {
+  const { household, changeHousehold } = useHousehold();
+  const { field } = useTyped(
+    household.ovenRunsHot === null ? '' : String(household.ovenRunsHot),
+    readOvenOff,
+    (ovenRunsHot) => changeHousehold({ ovenRunsHot }),
+  );
+  return (
+    <div>
+      <label className="label" htmlFor="oven-runs-hot">
+        The oven is too hot by, °C
+      </label>
+      <input id="oven-runs-hot" className="field" placeholder="nobody measured" {...field} />
+      <p className="mt-1 text-sm text-soft">Below 0 where it is too cold. Every step at the stove says what to set.</p>
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import { KEPT_ANSWERS_IN } from './kept-answers.ts';
+
 /** Whether a browser may keep the page for when the network is gone: only over https, or on the machine itself. */
 export const keepsOffline = (): boolean => window.isSecureContext && 'serviceWorker' in navigator;
 
@@ -18,4 +20,9 @@ export async function keepOffline(): Promise<void> {
   } catch {
     // A browser that keeps nothing cooks all the same.
   }
+}
+
+/** Forgets what was kept of the household on this device. */
+export async function forgetKept(): Promise<void> {
+  if (typeof caches !== 'undefined') await caches.delete(KEPT_ANSWERS_IN).catch(() => false);
 }

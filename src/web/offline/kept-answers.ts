@@ -5,6 +5,9 @@
 const KEPT_ANSWERS =
   /^\/api\/(?:session$|households$|households\/[\w-]+(?:$|\/(?:recipes\/[\w-]+$|versions\/[\w-]+\/document$|cooks(?:$|\/[\w-]+\/document$)|stove$|vessels$|box-kinds$|boxes$|swaps$|verdicts$|stock$|pantry$|foods(?:$|\/)|lists?\/)))/;
 
+/** The cache that they are kept in. */
+export const KEPT_ANSWERS_IN = 'imbiss-answers';
+
 /** Whether an answer is kept for when there is no network. @param path of the address, without its query */
 export const isKeptAnswer = (path: string): boolean => KEPT_ANSWERS.test(path);
 

@@ -2,7 +2,7 @@ import { ExpirationPlugin } from 'workbox-expiration';
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { isKeptAnswer, KEPT_CHANNEL, type KeptNote } from './kept-answers.ts';
+import { isKeptAnswer, KEPT_ANSWERS_IN, KEPT_CHANNEL, type KeptNote } from './kept-answers.ts';
 
 /** Of a service worker's scope what is used here: the types of pages do not have it. */
 interface WorkerScope {
@@ -18,15 +18,14 @@ const scope = globalThis as unknown as WorkerScope;
 /** The files of the application, put in when it is built. */
 declare const KEPT_FILES: readonly { readonly url: string; readonly revision: string | null }[];
 
-const ANSWERS = 'imbiss-answers';
 /** Longer than this nobody waits for a network that is going away, s. */
 const PATIENCE_S = 4;
 /** What is kept of answers, and how long, s. */
 const MOST_ANSWERS = 120;
 const KEPT_FOR_S = 3 * 24 * 3600;
 
-const channel = new BroadcastChannel(KEPT_CHANNEL);
-const say = (note: KeptNote): void => channel.postMessage(note);
+const keptChannel = new BroadcastChannel(KEPT_CHANNEL);
+const say = (note: KeptNote): void => keptChannel.postMessage(note);
 
 precacheAndRoute([...KEPT_FILES]);
 cleanupOutdatedCaches();
@@ -51,14 +50,14 @@ registerRoute(
 );
 
 const answers = new NetworkFirst({
-  cacheName: ANSWERS,
+  cacheName: KEPT_ANSWERS_IN,
   networkTimeoutSeconds: PATIENCE_S,
   plugins: [
     new ExpirationPlugin({ maxEntries: MOST_ANSWERS, maxAgeSeconds: KEPT_FOR_S }),
     {
       // Only what was answered well is kept; whoever is no longer let in keeps nothing.
       cacheWillUpdate: async ({ response }) => {
-        if (response.status === 401) await caches.delete(ANSWERS);
+        if (response.status === 401) await caches.delete(KEPT_ANSWERS_IN);
         return response.status === 200 ? response : null;
       },
       fetchDidSucceed: async ({ response }) => {

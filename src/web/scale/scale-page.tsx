@@ -6,6 +6,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { PageTitle } from '../kit/page-title.tsx';
 import { sayError } from '../kit/say-error.ts';
+import { PracticeProbe } from './practice-probe.tsx';
 import { useScale } from './use-scale.ts';
 
 const WEIGHTS = [5, 10, 50, 100, 250, 1000] as const;
@@ -130,6 +131,7 @@ export function ScalePage() {
           </div>
         </section>
       </div>
+      <PracticeProbe />
     </main>
   );
 }
