@@ -14,7 +14,7 @@ export const COOK_API = {
   atStove: route({
     method: 'GET',
     path: '/households/:h/stove',
-    says: 'What was begun at the stove in the last days and is not dished up, the newest first, each with its title.',
+    says: 'What was begun at the stove in the last days and is not dished up, or has a timer still, the newest first, each with its title.',
     answer: AtStoveSchema,
   }),
   cooks: route({

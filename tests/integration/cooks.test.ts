@@ -246,3 +246,47 @@ describe('what was cooked before there was a stove', () => {
     rmSync(dir, { recursive: true, force: true });
   });
 });
+
+describe('what stands at the stove', () => {
+  const begun = {
+    id: 'at-stove',
+    day: '2026-11-25',
+    out: null,
+    gross: null,
+    plates: {},
+    begun: '2026-11-25T09:30:00.000Z',
+  };
+  const timer = { id: 'timer-1', name: 'Bake', stepId: null, from: 600, to: null, left: null, quiet: 'no' };
+  const running = { 'timer-1': { ...timer, endsAt: '2026-11-25T10:20:00.000Z' } };
+  const stove = async () =>
+    (await api().get(`${home}/stove`).expect(200)).body.map((c: { id: string; title: string }) => [c.id, c.title]);
+  const put = (over: object) =>
+    api()
+      .put(`${home}/cooks/at-stove/document`)
+      .send(cook({ ...begun, ...over }));
+
+  it('is told with its title, to every device, until it is dished up and its timers are ended', async () => {
+    expect(await stove()).toEqual([]);
+    await put({ timers: running }).expect(200);
+    expect(await stove()).toEqual([['at-stove', 'Stew']]);
+    const change = (id: string, base: number, path: string[], before: unknown, after: unknown) =>
+      api()
+        .post(`${home}/cooks/at-stove/entries`)
+        .send({ base, entry: { id, label: id, undoes: null, changes: [{ kind: 'field', path, before, after }] } })
+        .expect(200);
+    await change('entry-out', 1, ['out'], null, { by: 'grams', amount: 2000, grams: 2000, cut: null });
+    expect(await stove()).toEqual([['at-stove', 'Stew']]);
+    await change('entry-end', 2, ['timers', 'timer-1'], running['timer-1'], undefined);
+    expect(await stove()).toEqual([]);
+  });
+  it('is not what was begun days ago and left', async () => {
+    await put({ day: '2026-11-20' }).expect(200);
+    expect(await stove()).toEqual([]);
+  });
+  it('refuses a timer of no time, and one of a thousand hours, in words', async () => {
+    for (const from of [0, 3_600_000]) {
+      const { body } = await put({ timers: { 'timer-1': { ...running['timer-1'], from } } }).expect(422);
+      expect(JSON.stringify(body)).toMatch(/needs a time above 0 and of at most 99 hours/);
+    }
+  });
+});

@@ -1,6 +1,7 @@
 import { BoxKindSchema, BoxSchema, CookSchema, VesselSchema } from '../../contract/cook.ts';
 import type { BoxKind } from '../../core/cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../../core/cook/cook.ts';
+import { isAtStove } from '../../core/cook/is-at-stove.ts';
 import type { CookedOnce } from '../../core/cook/learned-weight.ts';
 import { BOX_KIND, BOX_KIND_KIND, COOK_KIND, VESSEL_KIND } from '../../core/documents/document-kinds.ts';
 import { inUse, invalid } from '../../core/errors.ts';
@@ -182,7 +183,7 @@ export const cookedOnce = async (s: Scope, recipeId: string): Promise<CookedOnce
 /** So many days something may stand at the stove that was begun: a dough rests for one night, a cure for two. */
 const STANDS_DAYS = 3;
 
-/** What was begun at the stove lately and is not dished up, the newest first. */
+/** What was begun at the stove lately and is not dished up, or has a timer still, the newest first. */
 export async function cooksAtStove(
   s: Scope,
 ): Promise<(Cook & { readonly revision: number; readonly title: string })[]> {
@@ -202,5 +203,5 @@ export async function cooksAtStove(
     rows,
     (r) => `cook ${r.id}`,
     (r) => ({ ...fromStored('cook', CookSchema, r.body), revision: r.revision, title: r.title }),
-  ).filter((c) => c.begun !== null && c.out === null);
+  ).filter(isAtStove);
 }

@@ -186,7 +186,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
           {page.recipe.title}
         </h1>
         <p className="flex max-w-[50%] shrink-0 text-soft max-sm:text-sm">
-          <span className="truncate">{version.name}</span>
+          <span className="truncate">{version.kind === 'asCooked' ? 'as cooked' : version.name}</span>
           {version.servings !== null && <span className="shrink-0">, for {formatAmount(version.servings)}</span>}
         </p>
       </header>

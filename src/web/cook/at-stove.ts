@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { COOK_API } from '../../contract/cook-api.ts';
 import type { Cook } from '../../core/cook/cook.ts';
+import { isAtStove } from '../../core/cook/is-at-stove.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
@@ -14,7 +15,7 @@ export function useAtStove(h: string) {
   const cooks = useRows(h, 'cooks', listed, idOfCook);
   return useMemo(
     () => ({
-      cooks: cooks.rows.filter((c) => c.begun !== null && c.out === null),
+      cooks: cooks.rows.filter(isAtStove),
       titleOf: (c: Cook): string => data.find((d) => d.id === c.id)?.title ?? '',
       change: (cook: Row<Cook>, after: Partial<Cook>, label: string) =>
         cooks.change(cook.id, cook, { ...cook, ...after }, label),

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { isBegun } from '../../core/cook/is-at-stove.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { applyEntry } from '../../core/version/entry.ts';
@@ -39,7 +40,7 @@ export function BeforeCookingPage() {
   const scaled =
     changes.length === 0 ? version : applyEntry(version, { id: 'scaled', label: 'Scaled', changes, undoes: null });
   const led = useStepsAtStove(scaled);
-  const begun = stove.cooks.filter((c) => c.recipeId === page.recipe.id);
+  const begun = stove.cooks.filter((c) => c.recipeId === page.recipe.id && isBegun(c));
   const open = version.lines.filter(isOpen).length;
   const minutes = page.recipe.facts.times.total;
   return (

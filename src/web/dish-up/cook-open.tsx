@@ -3,6 +3,7 @@ import { isOutdated } from '../../core/cook/box-of.ts';
 import type { Cook } from '../../core/cook/cook.ts';
 import { freeze } from '../../core/cook/freeze.ts';
 import { freezeBeside } from '../../core/cook/freeze-beside.ts';
+import { minutesAtStove } from '../../core/cook/is-at-stove.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { measuredAnew } from '../../core/cook/measured-anew.ts';
 import { notForEater } from '../../core/cook/not-for-eater.ts';
@@ -71,7 +72,17 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
     const shareOf = after.out === null ? (share: number) => share : measuredAnew(out, after.out);
     const onPlates = Object.fromEntries(Object.entries(cook.plates).map(([id, share]) => [id, shareOf(share)]));
     void cooks
-      .change(cook, { ...after, plates: onPlates, frozen: record, tookStock: true }, 'What came out')
+      .change(
+        cook,
+        {
+          ...after,
+          plates: onPlates,
+          frozen: record,
+          tookStock: true,
+          minutes: cook.minutes ?? minutesAtStove(cook, Date.now()),
+        },
+        'What came out',
+      )
       .then(() => cooks.reshare(boxes, shareOf, after.out, record));
     // What is in the house goes down by every cook; where nothing of it is listed, nothing is said.
     if (!cook.tookStock) void takeFromStock(version.id, true);

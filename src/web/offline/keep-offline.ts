@@ -5,9 +5,13 @@ export const keepsOffline = (): boolean => window.isSecureContext && 'serviceWor
 
 let begun = false;
 
-/** Keeps the application and what was asked of the open cook on this device, where the browser lets it. */
-export async function keepOffline(): Promise<void> {
-  if (!keepsOffline() || import.meta.env.DEV) return;
+/**
+ * Keeps the application and what was asked of the open cook on this device, where the browser lets it.
+ *
+ * @returns whether it does: of a certificate that it does not trust it keeps nothing
+ */
+export async function keepOffline(): Promise<boolean> {
+  if (!keepsOffline() || import.meta.env.DEV) return false;
   try {
     if (!begun) await navigator.serviceWorker.register('/offline-worker.js');
     begun = true;
@@ -17,8 +21,10 @@ export async function keepOffline(): Promise<void> {
       .map((e) => e.name)
       .filter((name) => name.includes('/api/'));
     active?.postMessage({ keep });
+    return true;
   } catch {
     // A browser that keeps nothing cooks all the same.
+    return false;
   }
 }
 
