@@ -31,17 +31,25 @@ beforeAll(() => {
 });
 afterAll(async () => {
   await stopped('SIGTERM');
+  nextServer?.kill('SIGKILL');
   rmSync(dataDir, { recursive: true, force: true });
 });
 
-/** Starts the server that was built, and waits until it answers. */
-async function started(): Promise<void> {
-  const main = `const { main } = await import(${JSON.stringify(join(ROOT, 'dist/main.js'))}); await main([]);`;
-  server = spawn(process.execPath, ['--input-type=module', '-e', main], {
+/** A process that has read the server that was built, and starts it when it is told: reading takes longer than starting. */
+const readied = (): ChildProcess => {
+  const main = `const { main } = await import(${JSON.stringify(join(ROOT, 'dist/main.js'))}); process.stdin.once('data', () => main([]));`;
+  return spawn(process.execPath, ['--input-type=module', '-e', main], {
     cwd: ROOT,
-    stdio: 'ignore',
+    stdio: ['pipe', 'ignore', 'ignore'],
     env: { ...process.env, PORT: String(PORT), CARD_PORT: String(PORT + 1), IMBISS_DATA: dataDir },
   });
+};
+let nextServer: ChildProcess | null = null;
+
+/** Starts the server, and waits until it answers. */
+async function started(): Promise<void> {
+  server = nextServer ?? readied();
+  server.stdin!.write('go\n');
   await expect
     .poll(
       () =>
@@ -52,6 +60,7 @@ async function started(): Promise<void> {
       { timeout: 30_000, interval: 25 },
     )
     .toBe(true);
+  nextServer = readied();
 }
 
 async function stopped(signal: 'SIGKILL' | 'SIGTERM'): Promise<void> {
