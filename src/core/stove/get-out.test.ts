@@ -29,6 +29,12 @@ it('knows what is not needed twice', () => {
   });
   expect(getOut(soup).map((t) => t.name)).toEqual(['pot', 'blender']);
 });
+it('gets out a pot and a pan where the steps simmer and fry in nothing that they name', () => {
+  const rolls = readVersion(['600 g minced pork'], {
+    steps: steps('Brown the pork.', 'Simmer it for an hour.'),
+  });
+  expect(getOut(rolls).map((t) => t.name)).toEqual(['pot', 'frying pan']);
+});
 it('says after which step something can be washed up, and what is last', () => {
   expect(washUp(loaf)).toEqual({
     before: [

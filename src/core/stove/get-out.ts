@@ -26,7 +26,7 @@ const TOOL_WORDS: ReadonlyArray<readonly [name: string, named: RegExp, inLine: b
   ['peeler', /\bpeel(?:ed|er)?\b/i, true],
   [
     'knife and board',
-    /\b(?:slic|chop|dic|cub|minc|quarter|shred|halv)(?:e|es|ed)?\b|\bchopped\b|\bcut\b(?! of)/i,
+    /\b(?:slic|chop|dic|cub|quarter|shred|halv)(?:e|es|ed)?\b|\bminced?\b(?! (?:pork|beef|veal|lamb|turkey|chicken|meat))|\bchopped\b|\bcut\b(?! of)/i,
     true,
   ],
   ['bowl', /\bbowl\b|\b(?:beat|whisk|knead|toss) (?:the |both |eggs|flour|butter)|\bfold\b/i, false],
@@ -53,11 +53,24 @@ const TOOL_WORDS: ReadonlyArray<readonly [name: string, named: RegExp, inLine: b
 /** What to get out before the first step, vessels first. */
 export function getOut(version: Pick<Version, 'lines' | 'steps'>): KitchenTool[] {
   const lines = version.lines.filter((l) => !l.leftOut).map((l) => `${l.text} ${l.note ?? ''}`);
-  return TOOL_WORDS.flatMap(([name, named, inLine]): KitchenTool[] => {
-    const steps = version.steps.flatMap((s, i) => (named.test(s.text) ? [i] : []));
+  const usedAt = (named: RegExp): number[] => version.steps.flatMap((s, i) => (named.test(s.text) ? [i] : []));
+  const tools = TOOL_WORDS.flatMap(([name, named, inLine]): KitchenTool[] => {
+    const steps = usedAt(named);
     return steps.length > 0 || (inLine && lines.some((l) => named.test(l))) ? [{ name, steps }] : [];
   });
+  // What simmers or fries does it in something, whether it is named or not.
+  if (tools.some((t) => ON_THE_HOB.has(t.name))) return tools;
+  const implied = IMPLIED.map(([name, does]): KitchenTool => ({ name, steps: usedAt(does) }));
+  return [...implied.filter((t) => t.steps.length > 0), ...tools];
 }
+
+const ON_THE_HOB: ReadonlySet<string> = new Set([
+  ...['pot', 'saucepan', 'frying pan', 'wok', 'slow cooker', 'pressure cooker'],
+]);
+const IMPLIED: ReadonlyArray<readonly [name: string, does: RegExp]> = [
+  ['pot', /\b(?:simmer|boil|stew|brais|poach|swell)/i],
+  ['frying pan', /\b(?:fry|brown|soften|saut[eé]|render|sear)\b/i],
+];
 
 /** What is not washed by hand between two steps. */
 const NOT_WASHED: ReadonlySet<string> = new Set(['oven', 'foil', 'baking paper']);

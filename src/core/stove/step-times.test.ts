@@ -22,6 +22,10 @@ describe('the times that a step says, s', () => {
     ['Bake for 20 minutes, then turn it down and bake for another 15 minutes.', ['Bake: 1200', 'Bake (2): 900']],
     ['After 20 minutes, turn the pieces.', ['Turn the pieces: 1200']],
     ['Simmer for at least 10 minutes.', ['Simmer: 600']],
+    [
+      'Warm the milk; stir yeast, a spoon of the sugar and the milk into the flour and let it rise for 20 minutes.',
+      ['Let it rise: 1200'],
+    ],
     ['Cook on low for 6-8 hours.', ['Cook on low: 21600 to 28800']],
   ])('%s', (text, wanted) => {
     expect(told(text)).toEqual(wanted);

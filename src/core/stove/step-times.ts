@@ -99,12 +99,15 @@ function waitsFor(before: string, after: string): string {
   if (/^after$/i.test(sentence.trim()) || own === '')
     return cut(after.replace(/^[\s,]+(?:then |and )?/, '').split(/[.;,!?]/)[0]!);
   const clauses = own.split(/,\s+(?:and |then )*|\band then\b|\bthen\b|;\s/).map((c) => c.trim());
-  // "in a large pot" is where, "water, vinegar and salt" are what.
-  const clause = clauses.findLast(beginsWithVerb) ?? clauses.pop()!;
-  const joined = clause.split(/\s+and\s+/);
-  const last = joined.pop()!.trim();
   // "the onion and the mushrooms" are one thing, "add the rest and simmer" are two.
-  const alone = joined.length > 0 && beginsWithVerb(last) ? last : clause;
+  const lastOf = (clause: string): string | null => {
+    const parts = clause.split(/\s+and\s+/);
+    const last = parts.pop()!.trim();
+    return parts.length > 0 && beginsWithVerb(last) ? last : null;
+  };
+  // "in a large pot" is where, "water, vinegar and salt" are what.
+  const clause = clauses.findLast((c) => beginsWithVerb(c) || lastOf(c) !== null) ?? clauses.pop()!;
+  const alone = lastOf(clause) ?? clause;
   return cut(alone.replace(/^(?:and|then|now|or)\s+/i, ''));
 }
 

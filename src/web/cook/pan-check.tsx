@@ -38,7 +38,7 @@ export function PanCheck({ version }: { readonly version: Version }) {
     <section aria-label="The pan">
       <h3 className="text-xl">The pan</h3>
       <p className="mt-1">
-        What goes in takes about {trimmed(batch.ml / 1000, 1)} l
+        What goes in takes about {trimmed(batch.ml / 1000, 1)} l before it cooks down
         {batch.unknown.length > 0 && `, without ${batch.unknown.join('; ')}`}.{lid && ' It needs a lid.'}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">

@@ -79,7 +79,7 @@ export function ScalePage() {
               {battery > 0.5 ? 'Let its battery run low' : 'A new battery'}
             </button>
           </div>
-          {trouble !== null && trouble.kind !== 'off' && (
+          {trouble !== null && trouble.kind !== 'off' && trouble.kind !== 'nought lost' && (
             <p className="note mt-3" role="status">
               {trouble.words}
             </p>
