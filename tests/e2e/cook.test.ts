@@ -68,7 +68,7 @@ async function cookWhole(page: Page, title: string, looks: boolean, between: Bet
   await onScale({ do: 'put', grams: 61 });
   await weighing.getByText(/^[67] g over the 5[45] g of the step\.$/).waitFor();
   await weighing
-    .getByText(/left, then one more counts/)
+    .getByText(/left; \d+ g: one more counts/)
     .first()
     .waitFor();
   if (looks) await expectAccessible(page, 'weighing in');

@@ -45,7 +45,9 @@ export function StopMarks({ grams, target, marks }: StopMarksProps) {
             <strong className="w-12 font-head text-figure">{formatPoints(m.points)}</strong>
             <span className="min-w-0 text-base text-soft">
               {m.name}
-              {m.left === null ? ': no more of it counts more' : `: ${formatGrams(m.left)} left, then one more counts`}
+              {m.left === null || m.oneMoreAt === null
+                ? ': no more of it counts more'
+                : `: ${formatGrams(m.left)} left; ${formatGrams(m.oneMoreAt)}: one more counts`}
               {m.oneLessAt != null && target !== null && grams > target && `; at ${formatGrams(m.oneLessAt)} one less`}
             </span>
           </li>

@@ -11,6 +11,8 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['A', 'In Lighten: its amount'],
   ['X', 'In Lighten: leave the line out, or put it back'],
   ['M', 'In Lighten: how much of it may stay'],
+  ['→ or Space', 'At the stove: this step is done, and the next one'],
+  ['←', 'At the stove: the step before'],
 ];
 
 /** What the keyboard can do. */
