@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { stepsAtStove } from '../stove/steps-at-stove.ts';
 import { applyEntry } from '../version/entry.ts';
 import { weighedIn } from './weighed-in.ts';
 
@@ -8,7 +9,7 @@ const after = (grams: number) =>
   applyEntry(gratin, {
     id: 'e1',
     label: 'Weighed',
-    changes: weighedIn(gratin, gratin.lines[1]!.originLineId, grams, shippedFood, 'us'),
+    changes: weighedIn(gratin, gratin.lines[1]!.originLineId, { s0: grams }, shippedFood, 'us'),
     undoes: null,
   }).lines[1]!;
 
@@ -21,5 +22,20 @@ it('puts what the scale showed into the line, without any doubt left of it', () 
 });
 it('leaves out what did not go in, and touches no other line', () => {
   expect(after(0).leftOut).toBe(true);
-  expect(weighedIn(gratin, 'nobody', 5, shippedFood, 'us')).toEqual([]);
+  expect(weighedIn(gratin, 'nobody', { s0: 5 }, shippedFood, 'us')).toEqual([]);
+});
+
+it('leaves a divided line divided as it was weighed: what went in here, and what is to come as it was', () => {
+  const stew = readVersion(['4 tbsp olive oil, divided', '2 onions'], {
+    servings: 4,
+    steps: [
+      { id: 's0', text: 'Soften the onions in 1 tbsp of the olive oil.' },
+      { id: 's1', text: 'Brown it in the remaining olive oil.' },
+    ],
+  });
+  const changes = weighedIn(stew, stew.lines[0]!.originLineId, { s0: 20, s1: 40 }, shippedFood, 'us');
+  const weighed = applyEntry(stew, { id: 'e1', label: 'Weighed', changes, undoes: null });
+  const grams = stepsAtStove(weighed, shippedFood).steps.map((s) => s.uses.find((u) => u.lineId === 'l0')!.grams!);
+  expect(grams[0]).toBeCloseTo(20, 6);
+  expect(grams[1]).toBeCloseTo(40, 6);
 });

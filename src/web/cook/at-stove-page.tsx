@@ -156,11 +156,19 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
   const weighed = (use: StepUse, grams: number): void => {
     const line = version.lines.find((l) => l.id === use.lineId);
     if (line?.weight == null) return;
-    const total = Math.max(0, line.weight.grams - (use.grams ?? 0) + grams);
-    const key = tickOf(step!.step.id, use.originLineId);
-    void cooks.change(
+    const id = line.originLineId;
+    // What goes in of it at each step, with what the scale showed here.
+    const atSteps: Record<string, number> = {};
+    for (const [i, s] of steps.entries()) {
+      const there = s.uses.find((u) => u.originLineId === id)?.grams ?? null;
+      const own = s.step.id.replace(/-after$/, '');
+      if (there !== null) atSteps[own] = (atSteps[own] ?? 0) + (i === at ? grams : there);
+    }
+    const total = Object.values(atSteps).reduce((a, b) => a + b, 0);
+    const key = tickOf(step!.step.id, id);
+    const noted = cooks.change(
       cook,
-      { weighed: { ...cook.weighed, [use.originLineId]: total }, ticks: { ...cook.ticks, [key]: true } },
+      { weighed: { ...cook.weighed, [id]: total }, ticks: { ...cook.ticks, [key]: true } },
       `Weighed: ${line.item}`.slice(0, 200),
     );
     const off = total - line.weight.grams;
@@ -168,12 +176,17 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
       sayDone(`${formatGrams(grams)} ${line.item}, as wanted.`);
       return;
     }
-    const id = line.originLineId;
     void asCooked(`${formatGrams(total)} ${line.item}`.slice(0, 200), (own) =>
-      weighedIn(own, id, total, food, household.system),
+      weighedIn(own, id, atSteps, food, household.system),
     )
       .then((undo) =>
-        sayDone(`${formatGrams(Math.abs(off))} ${off > 0 ? 'more' : 'less'} ${line.item}: it is counted so.`, undo),
+        sayDone(
+          `${formatGrams(Math.abs(off))} ${off > 0 ? 'more' : 'less'} ${line.item}: it is counted so.`,
+          async () => {
+            await undo();
+            await (await noted)();
+          },
+        ),
       )
       .catch(sayError);
   };
@@ -183,7 +196,9 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
     <div className="flex min-h-dvh flex-col" {...swipe}>
       <header className="flex items-baseline justify-between gap-4 border-ink border-b px-edge py-2.5">
         <h1 className="min-w-0 font-semibold text-lg" dir="auto">
-          {page.recipe.title}
+          <Link to=".." className="press hover:text-beet">
+            {page.recipe.title}
+          </Link>
         </h1>
         <p className="flex max-w-[50%] shrink-0 text-soft max-sm:text-sm">
           <span className="truncate">{version.kind === 'asCooked' ? 'as cooked' : version.name}</span>

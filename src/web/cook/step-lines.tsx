@@ -44,7 +44,9 @@ export function StepLines({ cook, version, step, onTick, onWeigh }: StepLinesPro
                 {use.share < 1 - 1e-9 && <span className="text-base text-soft"> (divided)</span>}
               </span>
               {weighed !== undefined && (
-                <span className="shrink-0 text-base text-soft">on the scale: {formatGrams(weighed)}</span>
+                <span className="shrink-0 text-base text-soft">
+                  {use.share < 1 - 1e-9 ? 'weighed' : `on the scale: ${formatGrams(weighed)}`}
+                </span>
               )}
             </Checkbox.Root>
             {use.grams !== null && (

@@ -1,7 +1,9 @@
 import { useCallback } from 'react';
 import { v7 as uuid } from 'uuid';
+import { DOCUMENTS } from '../../contract/documents.ts';
 import { asCookedCopy } from '../../core/cook/as-cooked.ts';
 import type { Cook } from '../../core/cook/cook.ts';
+import { invertAll } from '../../core/history/rebase.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import type { Change } from '../../core/version/entry.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -31,8 +33,9 @@ export function useAsCooked(cook: Row<Cook>, version: Version, cooks: Pick<Cooks
       const key = { householdId: h, name: 'versions', id: own.id } as const;
       const saved = documents.hold(key, null);
       if (saved.getShown() === null) await documents.load(key, null);
-      await saved.do(label, [...changesOf(own)]);
-      return () => saved.undo();
+      const changes = [...changesOf(own)];
+      await saved.do(label, changes);
+      return () => saved.do(`Undo ${label}`.slice(0, 200), invertAll(DOCUMENTS.versions.kind, changes));
     },
     [cook, version, cooks, h],
   );
