@@ -2,7 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_RECIPES } from '../../demo/recipes.ts';
 import { readPage } from '../../src/core/page/read-page.ts';
+import { stepsAsChanged } from '../../src/core/steps/steps-as-changed.ts';
 import { stepsAtStove } from '../../src/core/stove/steps-at-stove.ts';
+import { applySwap } from '../../src/core/swap/apply-swap.ts';
+import { swapsFitting } from '../../src/core/swap/fits-line.ts';
+import { SWAPS } from '../../src/core/swap/library.ts';
+import { roleOfLine } from '../../src/core/swap/role-of-line.ts';
 import { applyEntry } from '../../src/core/version/entry.ts';
 import { scaleChangesBy } from '../../src/core/version/scale-version.ts';
 import type { Version } from '../../src/core/version/version.ts';
@@ -41,6 +46,27 @@ describe('the amounts in the steps', () => {
       }),
       { numRuns: 400 },
     );
+  });
+  it('add up in every dish with every swap that a line of it is offered, told as it is now', () => {
+    let swapped = 0;
+    for (const version of ALL)
+      for (const line of version.lines) {
+        const role = roleOfLine(line, version, shippedFood);
+        for (const swap of swapsFitting(SWAPS, line, { version, title: '', role, food: shippedFood }).slice(0, 3)) {
+          const context = { food: shippedFood, system: 'us', newId: () => `n${swapped++}` } as const;
+          const changes = applySwap(version, line.id, swap, context, undefined);
+          const now = applyEntry(version, { id: 'e1', label: swap.id, changes, undoes: null });
+          const told = { ...now, steps: stepsAsChanged(version, now, SWAPS) };
+          const { steps, inNoStep } = stepsAtStove(told, shippedFood, SWAPS);
+          for (const l of now.lines) {
+            const sum = steps.flatMap((s) => s.uses).reduce((a, u) => (u.lineId === l.id ? a + u.share : a), 0);
+            const nowhere = inNoStep.some((n) => n.id === l.id);
+            const what = `${swap.id}: ${l.text} in ${JSON.stringify(told.steps.map((s) => s.text))}`;
+            expect(sum + (nowhere ? 1 : 0), what).toBeCloseTo(l.leftOut ? 0 : 1, 9);
+          }
+        }
+      }
+    expect(swapped).toBeGreaterThan(200);
   });
   it('name most lines in a step', () => {
     const lines = ALL.flatMap((v) => v.lines.filter((l) => !l.leftOut));

@@ -64,7 +64,8 @@ export function stepsAsChanged(asWritten: Version, version: Version, swaps: read
 /** Stands where a clause went whose place a method takes. */
 const HERE = '\u0000';
 
-const methodsOf = (swap: Swap): readonly SwapMethod[] =>
+/** The steps that a swap brings along. */
+export const methodsOf = (swap: Swap): readonly SwapMethod[] =>
   swap.methods ??
   (swap.method === null ? [] : [{ at: [], text: swap.method, place: 'before', takesOver: false, instead: null }]);
 

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { applySwap } from '../swap/apply-swap.ts';
+import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import type { Version } from '../version/version.ts';
@@ -65,5 +67,27 @@ describe('steps at the stove', () => {
   it('leave out what is left out', () => {
     const without = { ...stew, lines: stew.lines.map((l, i) => (i === 1 ? { ...l, leftOut: true } : l)) };
     expect(told(without)[0]).toEqual(['1 tbsp (14 g) olive oil']);
+  });
+  it('take what a swap brought along for advice: the food goes in where the family puts it in', () => {
+    const swap = SWAPS.find((w) => w.id === 'thigh-to-breast')!;
+    const was = version(
+      ['1.2 kg chicken thighs', '2 onions', '250 g soured cream'],
+      'Soften the onions.',
+      'Add the chicken and simmer for 45 minutes, until the chicken reads 165 °F (74 °C) inside.',
+      'Stir in the soured cream.',
+    );
+    let n = 0;
+    const context = { food: shippedFood, system: 'us', newId: () => `n${n++}` } as const;
+    const changes = applySwap(was, 'l0', swap, context, undefined);
+    const now = applyEntry(was, { id: 'e1', label: 'Breast', changes, undoes: null });
+    const { steps, inNoStep } = stepsAtStove(now, shippedFood, SWAPS);
+    const advice = steps.findIndex((s) => /breast gently/.test(s.step.text));
+    const add = steps.findIndex((s) => s.step.text.startsWith('Add the chicken'));
+    expect(advice).toBeGreaterThan(-1);
+    expect(steps[advice]!.uses).toEqual([]);
+    expect(steps[add]!.uses.map((u) => u.words)).toEqual([expect.stringMatching(/chicken breast/)]);
+    // Wherever a step says how hot, it is marked.
+    expect(steps[add]!.inside?.fahrenheit).toBe(165);
+    expect(inNoStep).toEqual([]);
   });
 });

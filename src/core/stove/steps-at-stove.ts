@@ -1,6 +1,8 @@
 import { type Caution, cautionsFor, insideOf } from '../caution/cautions.ts';
 import type { Food } from '../food/food.ts';
-import { stepShares } from '../steps/step-shares.ts';
+import { type StepShare, stepShares } from '../steps/step-shares.ts';
+import { methodsOf } from '../steps/steps-as-changed.ts';
+import type { Swap } from '../swap/swap.ts';
 import { scaledLine } from '../version/scale-version.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import { type OvenHeat, ovenHeat } from './oven-heat.ts';
@@ -55,9 +57,14 @@ const COOKS_THROUGH =
  * that belong there.
  *
  * @param food a line's food by its id
+ * @param swaps those whose own steps may be among them
  */
-export function stepsAtStove(version: Version, food: (id: string) => Food | null): StepsAtStove {
-  const shares = stepShares(version.steps, version.lines);
+export function stepsAtStove(
+  version: Version,
+  food: (id: string) => Food | null,
+  swaps: readonly Swap[] = [],
+): StepsAtStove {
+  const shares = sharesAtStove(version, swaps);
   const byId = new Map(version.lines.map((l) => [l.id, l]));
   const uses = shares.map((at) => at.map(({ lineId, share }) => useOf(byId.get(lineId)!, share)));
   const used = new Set(shares.flat().map((s) => s.lineId));
@@ -70,7 +77,7 @@ export function stepsAtStove(version: Version, food: (id: string) => Food | null
   const placed = cautions.map((c) => ({ caution: c, at: stepOf(c, version.steps, foodsAt, all) }));
   const steps = version.steps.map((step, i): StepAtStove => {
     const here = placed.filter((p) => p.at === i).map((p) => p.caution);
-    const hot = placed.filter((p) => heatsAt(p.caution, p.at, version.steps) === i);
+    const hot = placed.filter((p) => heatsAt(p.caution, p.at, version.steps).includes(i));
     const fahrenheit = Math.max(0, ...hot.map((p) => insideOf(p.caution.id) ?? 0));
     return {
       step,
@@ -87,6 +94,43 @@ export function stepsAtStove(version: Version, food: (id: string) => Food | null
     inNoStep: there.filter((l) => !used.has(l.id)),
     cautions: placed.filter((p) => p.at === null).map((p) => p.caution),
   };
+}
+
+/**
+ * What goes in where. A step that a swap brought along is advice: its food goes in where the family puts it in, and there
+ * only where no other step names it.
+ */
+function sharesAtStove(version: Version, swaps: readonly Swap[]): StepShare[][] {
+  const brought = new Map(swaps.flatMap((s) => methodsOf(s).map((m) => [m.text, m.takesOver] as const)));
+  const { steps, lines } = version;
+  const isAdvice = steps.map((s) => brought.get(s.text) === false);
+  if (!isAdvice.includes(true)) return stepShares(steps, lines);
+  const part = (advice: boolean, of: readonly Line[]): StepShare[][] => {
+    const shares = stepShares(
+      steps.filter((_, i) => isAdvice[i] === advice),
+      of,
+    );
+    let n = 0;
+    return steps.map((_, i) => (isAdvice[i] === advice ? shares[n++]! : []));
+  };
+  const first = part(false, lines);
+  const placed = new Set(first.flat().map((u) => u.lineId));
+  const left = lines.filter((l) => !placed.has(l.id));
+  // What a swap put in goes in at its own step, whatever that calls it.
+  const own = left.map((l): readonly [Line, number] => {
+    const swap = swaps.find((s) => s.id === l.swapId);
+    const texts = new Set(swap === undefined ? [] : methodsOf(swap).map((m) => m.text));
+    return [l, l.leftOut ? -1 : steps.findIndex((s) => texts.has(s.text))];
+  });
+  const second = part(
+    true,
+    own.flatMap(([l, at]) => (at === -1 ? l : [])),
+  );
+  return steps.map((_, i) => [
+    ...first[i]!,
+    ...second[i]!,
+    ...own.flatMap(([l, at]): StepShare[] => (at === i ? [{ lineId: l.id, share: 1 }] : [])),
+  ]);
 }
 
 const useOf = (line: Line, share: number): StepUse => ({
@@ -127,18 +171,19 @@ function stepOf(
 }
 
 /**
- * The step in which a food is cooked through, from the one on in which it went in: that which says how hot, else that
- * which takes longest. There it is measured. Null for none.
+ * The steps in which a food is cooked through, from the one on in which it went in: those that say how hot, else that
+ * which takes longest. There it is measured.
  */
-function heatsAt(caution: Caution, from: number | null, steps: readonly Step[]): number | null {
+function heatsAt(caution: Caution, from: number | null, steps: readonly Step[]): readonly number[] {
   const inside = insideOf(caution.id);
-  if (from === null || inside === null) return null;
+  if (from === null || inside === null) return [];
+  const says = new RegExp(String.raw`\b${inside} ?°`);
+  const said = steps.flatMap((s, i) => (says.test(s.text) ? [i] : []));
+  if (said.length > 0) return said;
   const later = steps.flatMap((s, i) => (i >= from ? [{ i, text: s.text }] : []));
-  const said = later.find((s) => new RegExp(String.raw`\b${inside} ?°`).test(s.text));
-  if (said !== undefined) return said.i;
   const cooking = later.filter((s) => COOKS_THROUGH.test(s.text));
   // A batter is cooked through at the end, whatever simmered longer before.
-  if (caution.id === 'egg') return (cooking.at(-1) ?? later[0]!).i;
+  if (caution.id === 'egg') return [(cooking.at(-1) ?? later[0]!).i];
   const longest = (text: string): number => Math.max(0, ...stepTimes(text).map((t) => t.to ?? t.from));
-  return cooking.reduce((best, s) => (longest(s.text) >= longest(best.text) ? s : best), cooking[0] ?? later[0]!).i;
+  return [cooking.reduce((best, s) => (longest(s.text) >= longest(best.text) ? s : best), cooking[0] ?? later[0]!).i];
 }

@@ -14,6 +14,6 @@ export function useStepsAtStove(version: Version): StepsAtStove & { readonly tol
   return useMemo(() => {
     const steps = version.id === asWritten.id ? version.steps : stepsAsChanged(asWritten, version, shelf.all);
     const told = { ...version, steps };
-    return { ...stepsAtStove(told, food), told };
+    return { ...stepsAtStove(told, food, shelf.all), told };
   }, [version, asWritten, food, shelf]);
 }

@@ -56,7 +56,7 @@ export function FillByScale({ frozen, ofGrams, left, filled, onFull, onClose }: 
         </button>
         <button
           type="button"
-          className="btn btn-main min-h-14 flex-1 px-5 text-lg"
+          className="btn btn-main min-h-14 flex-1 basis-full px-5 text-lg sm:basis-0"
           disabled={grams <= 0 || tooMuch || left <= 0}
           onClick={() => {
             onFull(Math.min(grams, left));
