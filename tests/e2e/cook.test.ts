@@ -240,6 +240,15 @@ describe('a dish led through', () => {
     await context.close();
   });
 
+  it('says before anything is cut who must not have it', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 820, height: 1180 } });
+    const { page } = await openPage(context);
+    const { rows } = await api<{ rows: { id: string }[] }>('/recipes?q=walnut&limit=5');
+    await page.goto(`${imbiss.home}/recipes/${rows[0]!.id}/cook`);
+    await page.getByText(/^Not for Tomas: there is tree nuts in it\.$/).waitFor();
+    await context.close();
+  });
+
   it('goes on without network, also after a reload, and what was done joins when there is one', async () => {
     const context = await imbiss.browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
     const { page } = await openPage(context);

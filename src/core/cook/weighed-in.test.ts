@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../../tests/support/test-version.ts';
+import { gramsAtSteps } from '../stove/grams-at-steps.ts';
 import { stepsAtStove } from '../stove/steps-at-stove.ts';
 import { applyEntry } from '../version/entry.ts';
 import { weighedIn } from './weighed-in.ts';
@@ -33,9 +34,13 @@ it('leaves a divided line divided as it was weighed: what went in here, and what
       { id: 's1', text: 'Brown it in the remaining olive oil.' },
     ],
   });
-  const changes = weighedIn(stew, stew.lines[0]!.originLineId, { s0: 20, s1: 40 }, shippedFood, 'us');
+  const origin = stew.lines[0]!.originLineId;
+  // 20 g here instead of one of four spoons: the other three stay.
+  const atSteps = gramsAtSteps(stepsAtStove(stew, shippedFood).steps, origin, 0, 20);
+  expect(atSteps.s1).toBeCloseTo(40.5, 1);
+  const changes = weighedIn(stew, origin, atSteps, shippedFood, 'us');
   const weighed = applyEntry(stew, { id: 'e1', label: 'Weighed', changes, undoes: null });
   const grams = stepsAtStove(weighed, shippedFood).steps.map((s) => s.uses.find((u) => u.lineId === 'l0')!.grams!);
-  expect(grams[0]).toBeCloseTo(20, 6);
-  expect(grams[1]).toBeCloseTo(40, 6);
+  expect(grams[0]).toBeCloseTo(20, 1);
+  expect(grams[1]).toBeCloseTo(40.5, 1);
 });

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
@@ -5,6 +6,7 @@ import type { Cook } from '../../core/cook/cook.ts';
 import { weighedIn } from '../../core/cook/weighed-in.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
 import { cookingWays } from '../../core/stove/cooking-ways.ts';
+import { gramsAtSteps } from '../../core/stove/grams-at-steps.ts';
 import type { StepTime } from '../../core/stove/step-times.ts';
 import type { StepUse } from '../../core/stove/steps-at-stove.ts';
 import { tickOf } from '../../core/stove/tick.ts';
@@ -42,6 +44,10 @@ export function AtStovePage() {
       <main className="p-edge py-10">
         {cooks.isLoading ? (
           <p role="status">Opening…</p>
+        ) : !cooks.isKnown ? (
+          <p role="alert">
+            Imbiss cannot be reached, and this is not kept on this device. It opens when Imbiss is back.
+          </p>
         ) : (
           <>
             <p>This is not at the stove any more.</p>
@@ -157,13 +163,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
     const line = version.lines.find((l) => l.id === use.lineId);
     if (line?.weight == null) return;
     const id = line.originLineId;
-    // What goes in of it at each step, with what the scale showed here.
-    const atSteps: Record<string, number> = {};
-    for (const [i, s] of steps.entries()) {
-      const there = s.uses.find((u) => u.originLineId === id)?.grams ?? null;
-      const own = s.step.id.replace(/-after$/, '');
-      if (there !== null) atSteps[own] = (atSteps[own] ?? 0) + (i === at ? grams : there);
-    }
+    const atSteps = gramsAtSteps(steps, id, at, grams);
     const total = Object.values(atSteps).reduce((a, b) => a + b, 0);
     const key = tickOf(step!.step.id, id);
     const noted = cooks.change(
@@ -203,6 +203,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
         <p className="flex max-w-[50%] shrink-0 text-soft max-sm:text-sm">
           <span className="truncate">{version.kind === 'asCooked' ? 'as cooked' : version.name}</span>
           {version.servings !== null && <span className="shrink-0">, for {formatAmount(version.servings)}</span>}
+          {cook.table !== null && <span className="shrink-0">, at {format(cook.table, 'HH:mm')}</span>}
         </p>
       </header>
       <main className="mx-auto w-full max-w-4xl flex-1 px-edge pt-4 pb-6">

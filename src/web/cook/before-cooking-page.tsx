@@ -15,6 +15,7 @@ import { useAtStove } from './at-stove.ts';
 import { BeginsEarlier } from './begins-earlier.tsx';
 import { CookedIn } from './cooked-in.tsx';
 import { GetOut } from './get-out.tsx';
+import { NotForTable } from './not-for-table.tsx';
 import { OfflineHere } from './offline-here.tsx';
 import { PanCheck } from './pan-check.tsx';
 import { useBegin } from './use-begin.ts';
@@ -85,6 +86,7 @@ export function BeforeCookingPage() {
           Write for how many it is, from a part of one to {MOST_AT_ONCE}.
         </p>
       )}
+      <NotForTable version={scaled} />
       {open > 0 && (
         <p className="note mt-3">
           {open === 1 ? 'One line is' : `${open} lines are`} still open.{' '}

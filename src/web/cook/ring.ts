@@ -61,11 +61,12 @@ export function askToNotify(): void {
 export function notify(id: string, words: string): void {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
   const options = { tag: id, body: 'Imbiss' };
-  navigator.serviceWorker?.getRegistration().then(
-    (worker) => {
-      if (worker) void worker.showNotification(words, options);
-      else new Notification(words, options);
-    },
-    () => {},
-  );
+  navigator.serviceWorker
+    ?.getRegistration()
+    .then((worker) => {
+      if (worker) return worker.showNotification(words, options);
+      new Notification(words, options);
+    })
+    // Some let only a keeper notify: the page shows it and rings all the same.
+    .catch(() => {});
 }

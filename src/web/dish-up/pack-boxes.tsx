@@ -199,6 +199,7 @@ export function PackBoxes(props: PackBoxesProps) {
           ofGrams={out.grams}
           left={out.grams * left}
           filled={boxes.length}
+          notFor={eaters.flatMap((e) => notForEater(e, foods) ?? [])}
           onFull={(g) => void cooks.pack([boxOf(Math.min(left, g / out.grams!))])}
           onClose={() => setFilling(false)}
         />

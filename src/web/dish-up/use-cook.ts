@@ -27,7 +27,8 @@ const idOfKept = (d: { readonly id: string }): string => d.id;
 export function useCooks(recipeId: string) {
   const { household } = useHousehold();
   const h = household.id;
-  const { data: listed = NO_COOKS, isLoading } = useAnswer(COOK_API.cooks, { h, query: { recipe: recipeId } });
+  const { data: cooksListed, isLoading } = useAnswer(COOK_API.cooks, { h, query: { recipe: recipeId } });
+  const listed = cooksListed ?? NO_COOKS;
   const cooks = useRows(h, 'cooks', listed, idOfKept);
   const { data: boxesListed = NO_BOXES } = useAnswer(COOK_API.boxes, { h, query: { recipe: recipeId } });
   const boxes = useRows(h, 'boxes', boxesListed, idOfKept);
@@ -48,6 +49,8 @@ export function useCooks(recipeId: string) {
   );
   return {
     isLoading,
+    /** Whether it is known what was cooked: without network it may not be. */
+    isKnown: cooksListed !== undefined,
     cooks: own,
     boxes: boxes.rows.filter((b) => b.recipeId === recipeId),
     vessels: vessels.rows,

@@ -15,6 +15,8 @@ interface FillByScaleProps {
   /** What is left of it, g. */
   readonly left: number;
   readonly filled: number;
+  /** Who must not have it, in words. */
+  readonly notFor: readonly string[];
   /** A box with so much in it, g. */
   readonly onFull: (grams: number) => void;
   readonly onClose: () => void;
@@ -24,7 +26,7 @@ interface FillByScaleProps {
 const OFF_G = 3;
 
 /** Fills boxes one after another: each begins at the zero of the one before. */
-export function FillByScale({ frozen, ofGrams, left, filled, onFull, onClose }: FillByScaleProps) {
+export function FillByScale({ frozen, ofGrams, left, filled, notFor, onFull, onClose }: FillByScaleProps) {
   const { household, eaters } = useHousehold();
   const { scale, net, zero } = useWeighing(household.id, 'put in');
   const [first] = useState(filled);
@@ -43,6 +45,11 @@ export function FillByScale({ frozen, ofGrams, left, filled, onFull, onClose }: 
       <div className="mt-3">
         <ScaleHead scale={scale} net={net} />
       </div>
+      {notFor.map((words) => (
+        <p key={words} className="note mt-3">
+          {words}
+        </p>
+      ))}
       <StopMarks grams={grams} target={null} marks={marks} />
       {tooMuch && (
         <p className="note mt-3" role="alert">

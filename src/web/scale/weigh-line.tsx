@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { whilePouring } from '../../core/counting/while-pouring.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
+import { targetWords } from '../../core/scale/target-words.ts';
 import type { HowWeighed } from '../../core/scale/weighed-net.ts';
 import type { StepUse } from '../../core/stove/steps-at-stove.ts';
 import type { Version } from '../../core/version/version.ts';
@@ -26,9 +27,6 @@ const WEIGHED_WORDS: Readonly<Record<HowWeighed, string>> = {
   'taken from': 'Out of the tub',
   'left over': 'What is left over',
 };
-/** What is nearer than this is what was wanted, g. */
-const NEAR_G = 1;
-
 /** Weighs a line in, with everybody's points while it runs, and a mark where to stop. */
 export function WeighLine({ use, version, onTake, onClose }: WeighLineProps) {
   const { household } = useHousehold();
@@ -54,7 +52,6 @@ export function WeighLine({ use, version, onTake, onClose }: WeighLineProps) {
       name: eaters[i]!.eater.name,
     }));
   }, [count, eaters, use.lineId, elsewhere, grams]);
-  const over = went === null ? null : Math.round(went - target);
   return (
     <Modal title={use.words} onClose={onClose}>
       <OneOfFew
@@ -67,14 +64,11 @@ export function WeighLine({ use, version, onTake, onClose }: WeighLineProps) {
         <ScaleHead scale={scale} net={net} />
       </div>
       <p className="mt-1 text-lg" role="status">
-        {over === null
-          ? `Wanted: ${formatGrams(target)}.`
-          : Math.abs(over) <= NEAR_G
-            ? 'That is what is wanted.'
-            : over > 0
-              ? `${formatGrams(over)} over the ${formatGrams(target)} of the step.`
-              : `${formatGrams(-over)} to go.`}
+        {targetWords(target, went)}
       </p>
+      {count.open.length > 0 && (
+        <p className="mt-2 text-mustard">So far: a line of the dish is still open, and is not in these points.</p>
+      )}
       <StopMarks grams={grams} target={target} marks={marks} />
       <div className="mt-4 flex flex-wrap items-end gap-3">
         <button type="button" className="btn min-h-14 px-5 text-lg" onClick={zero}>
