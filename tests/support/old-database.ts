@@ -16,6 +16,7 @@ export const OLD_DATABASES = [
   '0010-programs',
   '0012-dish-up',
   '0013-kinds-of-boxes',
+  '0014-at-the-stove',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 
