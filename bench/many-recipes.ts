@@ -92,6 +92,7 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
       avoids: [],
       ratherNot: [],
       notOnTop: [],
+      standing: [],
     };
     await makeDocument(home, EATERS, eater.id, eater);
   }

@@ -34,6 +34,7 @@ export const DEMO_EATERS: readonly Eater[] = [
     avoids: ['coriander leaf'],
     ratherNot: [],
     notOnTop: [],
+    standing: [],
   },
   {
     id: 'demo-eater-tomas',
@@ -45,6 +46,7 @@ export const DEMO_EATERS: readonly Eater[] = [
     avoids: [],
     ratherNot: [],
     notOnTop: [],
+    standing: [],
   },
   {
     id: 'demo-eater-milena',
@@ -56,6 +58,7 @@ export const DEMO_EATERS: readonly Eater[] = [
     avoids: [],
     ratherNot: [],
     notOnTop: [],
+    standing: [],
   },
   {
     id: 'demo-eater-juri',
@@ -67,6 +70,7 @@ export const DEMO_EATERS: readonly Eater[] = [
     avoids: [],
     ratherNot: ['celeriac'],
     notOnTop: [],
+    standing: [],
   },
   {
     id: 'demo-eater-ida',
@@ -78,6 +82,7 @@ export const DEMO_EATERS: readonly Eater[] = [
     avoids: [],
     ratherNot: [],
     notOnTop: [],
+    standing: [],
   },
 ];
 

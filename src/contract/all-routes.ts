@@ -6,6 +6,7 @@ import { DRIFT_API } from './drift-api.ts';
 import { PROBE_API } from './probe.ts';
 import type { AnyRoute } from './route.ts';
 import { SCALE_API } from './scale.ts';
+import { WEEK_API } from './week-api.ts';
 
 /** Every route, by the name that the OpenAPI document gives it. */
 export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
@@ -15,6 +16,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(COOK_API),
     ...Object.entries(SCALE_API),
     ...Object.entries(PROBE_API),
+    ...Object.entries(WEEK_API),
     ...DOCUMENT_NAMES.flatMap((name) =>
       Object.entries(documentRoutesOf(name)).map(([does, r]): [string, AnyRoute] => [`${name}.${does}`, r]),
     ),

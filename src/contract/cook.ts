@@ -170,7 +170,14 @@ export const BoxSchema = schemaOf<Box>()(
       .max(60),
     kcal: z.number().nullable(),
     protein: z.number().nullable(),
-    taken: z.object({ eaterId: Id.nullable(), name: z.string().max(60), at: z.string().max(40) }).nullable(),
+    taken: z
+      .object({
+        eaterId: Id.nullable(),
+        name: z.string().max(60),
+        at: z.string().max(40),
+        entryId: Id.nullable().default(null),
+      })
+      .nullable(),
     kept: z.enum(HOW_KEPT).nullable(),
   }),
 );

@@ -112,7 +112,10 @@ function ownKey(name: DocumentName, id: string): object {
     case 'verdicts':
       return { versionId: first, eaterId: second };
     case 'corrections':
+    case 'buying':
       return { foodId: id };
+    case 'days':
+      return { eaterId: first, day: second };
     case 'barcodes':
       return { code: id };
     case 'recipes':

@@ -1,23 +1,31 @@
 import { z } from 'zod';
 import type { BoxKind } from '../core/cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../core/cook/cook.ts';
+import type { DayEntry } from '../core/day/day-entry.ts';
+import type { EaterDay } from '../core/day/eater-day.ts';
+import type { Pot } from '../core/day/pot.ts';
 import {
   BARCODE_KIND,
   BOX_KIND,
   BOX_KIND_KIND,
+  BUYING_KIND,
   COOK_KIND,
   CORRECTION_KIND,
+  DAY_ENTRY_KIND,
   type DocumentName,
+  EATER_DAY_KIND,
   EATER_KIND,
   FEAST_KIND,
   HOUSEHOLD_KIND,
   type KnownBarcode,
   OBSERVATION_KIND,
   PIN_KIND,
+  POT_KIND,
   RECIPE_KIND,
   type RecipeHead,
   STOCK_KIND,
   SWAP_KIND,
+  TRIP_KIND,
   VERDICT_KIND,
   VESSEL_KIND,
 } from '../core/documents/document-kinds.ts';
@@ -26,6 +34,8 @@ import type { FoodCorrection } from '../core/food/food-correction.ts';
 import type { DocumentKind } from '../core/history/document-kind.ts';
 import type { FieldChange } from '../core/history/field-change.ts';
 import type { SaidPin } from '../core/program/program.ts';
+import type { Buying } from '../core/shopping/buying.ts';
+import type { Trip } from '../core/shopping/trip.ts';
 import type { StockItem } from '../core/stock/stock.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
 import type { Verdict } from '../core/swap/verdict.ts';
@@ -34,6 +44,7 @@ import type { Observation } from '../core/teach/observation.ts';
 import { type Change, VERSION_KIND } from '../core/version/entry.ts';
 import type { Version } from '../core/version/version.ts';
 import { BoxKindSchema, BoxSchema, CookSchema, VesselSchema } from './cook.ts';
+import { DayEntrySchema, EaterDaySchema, PotSchema } from './day.ts';
 import { FieldChangeSchema } from './entry.ts';
 import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
@@ -43,6 +54,7 @@ import { Id } from './primitives.ts';
 import { SaidPinSchema } from './program.ts';
 import { CreditSchema, RecipeSchema } from './recipe.ts';
 import { schemaOf } from './schema-of.ts';
+import { BuyingSchema, TripSchema } from './shopping.ts';
 import { StockItemSchema } from './stock.ts';
 import { OwnSwapSchema } from './swap.ts';
 import { VerdictSchema } from './verdict.ts';
@@ -80,6 +92,11 @@ export interface DocumentTypes {
   'box-kinds': { document: BoxKind; change: FieldChange };
   cooks: { document: Cook; change: FieldChange };
   boxes: { document: Box; change: FieldChange };
+  'day-entries': { document: DayEntry; change: FieldChange };
+  days: { document: EaterDay; change: FieldChange };
+  pots: { document: Pot; change: FieldChange };
+  trips: { document: Trip; change: FieldChange };
+  buying: { document: Buying; change: FieldChange };
 }
 export type DocumentOf<N extends DocumentName> = DocumentTypes[N]['document'];
 export type ChangeOf<N extends DocumentName> = DocumentTypes[N]['change'];
@@ -115,4 +132,9 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   'box-kinds': fields(BOX_KIND_KIND, BoxKindSchema),
   cooks: fields(COOK_KIND, CookSchema),
   boxes: fields(BOX_KIND, BoxSchema),
+  'day-entries': fields(DAY_ENTRY_KIND, DayEntrySchema),
+  days: fields(EATER_DAY_KIND, EaterDaySchema),
+  pots: fields(POT_KIND, PotSchema),
+  trips: fields(TRIP_KIND, TripSchema),
+  buying: fields(BUYING_KIND, BuyingSchema),
 };

@@ -30,6 +30,7 @@ const UPGRADES = {
   /** 1 → 2: kinds of boxes, kits, what is packed apart. */
   box: [(b) => ({ kindId: null, as: 'cooked', apart: [], ...b })],
   'box-kind': [],
+  trip: [],
   entry: [],
   feast: [],
   swap: [],

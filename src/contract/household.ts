@@ -1,11 +1,29 @@
 import { z } from 'zod';
 import { ALLERGENS } from '../core/food/food.ts';
 import { REGIONS } from '../core/region/region.ts';
+import { AIM_KINDS } from '../core/table/daily-aim.ts';
+import { USUAL_MEALS } from '../core/table/meal.ts';
 import type { Eater, Household } from '../core/table/table.ts';
 import { Revision } from './entry.ts';
-import { Id, Words, Zone } from './primitives.ts';
+import { Day, Grams, Id, Words, Zone } from './primitives.ts';
 import { ExceptionSchema, PointsADay, ProgramSchema, SaidPinSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
+
+const MealSchema = z.object({
+  id: Id,
+  name: Words(40),
+  time: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is no time, such as 12:30')
+    .nullable(),
+});
+const AimSchema = z.object({
+  id: Id,
+  name: Words(60),
+  kind: z.enum(AIM_KINDS),
+  least: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
+  per: z.enum(['day', 'week']),
+});
 
 export const HouseholdSchema = schemaOf<Household>()(
   z.object({
@@ -22,8 +40,27 @@ export const HouseholdSchema = schemaOf<Household>()(
       .max(100, 'is hotter than an oven can be off')
       .nullable()
       .default(null),
+    meals: z
+      .array(MealSchema)
+      .min(1, 'needs one meal at least')
+      .max(12, 'are more than 12')
+      .default([...USUAL_MEALS]),
+    aims: z.array(AimSchema).max(20, 'are more than 20').default([]),
+    upwards: z.boolean().default(false),
   }),
 );
+
+const StandingItemSchema = z.object({
+  id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,54}$/, 'is not an id'),
+  meal: Id,
+  words: Words(200),
+  foodId: Id,
+  grams: Grams,
+  low: Grams,
+  high: Grams,
+  weekdays: z.array(z.int().min(1).max(7)).min(1, 'needs a day of the week').max(7),
+  since: Day,
+});
 
 export const NewHouseholdSchema = HouseholdSchema.pick({ id: true, name: true, zone: true }).extend({
   region: z.enum(REGIONS).default('us'),
@@ -36,6 +73,9 @@ export const HouseholdChangeSchema = HouseholdSchema.pick({
   zone: true,
   sourceWords: true,
   ovenRunsHot: true,
+  meals: true,
+  aims: true,
+  upwards: true,
 }).partial();
 
 export const EaterSchema = schemaOf<Eater>()(
@@ -52,6 +92,7 @@ export const EaterSchema = schemaOf<Eater>()(
     avoids: z.array(Words(80)).max(60),
     ratherNot: z.array(Words(80)).max(60).default([]),
     notOnTop: z.array(Words(80)).max(60).default([]),
+    standing: z.array(StandingItemSchema).max(40, 'are more than 40').default([]),
   }),
 );
 

@@ -8,7 +8,7 @@ describe('bases that are there to cook with', () => {
       testBox('a', {}),
       testBox('b', { grams: 350, share: 0.4375 }),
       testBox('c', { cookId: 'stock', title: 'Chicken stock', recipeId: 'r2' }),
-      testBox('d', { taken: { eaterId: null, name: 'Runa', at: '' } }),
+      testBox('d', { taken: { eaterId: null, name: 'Runa', at: '', entryId: null } }),
       testBox('e', { cookId: 'kits', as: 'kits' }),
       testBox('f', { cookId: 'old', grams: null }),
     ];

@@ -83,6 +83,14 @@ export interface BoxCount {
   readonly high: number;
 }
 
+/** Who took a box, when, and what of somebody's day it became; null where nobody of the household ate it. */
+export interface BoxTaken {
+  readonly eaterId: string | null;
+  readonly name: string;
+  readonly at: string;
+  readonly entryId: string | null;
+}
+
 /** A box of a dish that was cooked. */
 export interface Box {
   readonly id: string;
@@ -107,7 +115,7 @@ export interface Box {
   readonly kcal: number | null;
   readonly protein: number | null;
   /** Who took it, and when; null while it is there. */
-  readonly taken: { readonly eaterId: string | null; readonly name: string; readonly at: string } | null;
+  readonly taken: BoxTaken | null;
   /** How it had kept; null where nobody said. */
   readonly kept: HowKept | null;
 }

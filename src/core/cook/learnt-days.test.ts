@@ -7,7 +7,7 @@ const box = (days: number, kept: HowKept | null, place: Box['place'] = 'fridge')
   testBox(`box-${days}-${kept}`, {
     place,
     packed: '2026-11-20',
-    taken: { eaterId: null, name: 'Runa', at: `2026-11-${20 + days}T11:00:00Z` },
+    taken: { eaterId: null, name: 'Runa', at: `2026-11-${20 + days}T11:00:00Z`, entryId: null },
     kept,
   });
 

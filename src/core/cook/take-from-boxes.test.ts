@@ -40,7 +40,9 @@ describe('a base that was cooked before', () => {
   it('takes nothing of another cook, of what was taken, of what nobody weighed, and no more than there is', () => {
     const none = (boxes: readonly Box[], l = line(300)) => takeFromBoxes(boxes, [l], () => frozen, at);
     expect(none([box('a', 0.5, '2026-11-28')], line(300, 'other'))).toEqual([]);
-    expect(none([box('a', 0.5, '2026-11-28', { taken: { eaterId: null, name: 'Runa', at: '' } })])).toEqual([]);
+    expect(
+      none([box('a', 0.5, '2026-11-28', { taken: { eaterId: null, name: 'Runa', at: '', entryId: null } })]),
+    ).toEqual([]);
     expect(none([box('a', 0.5, '2026-11-28', { grams: null })])).toEqual([]);
     expect(none([box('a', 0.25, '2026-11-28')]).map((t) => t.after.taken !== null)).toEqual([true]);
     expect(none([box('a', 0.5, '2026-11-28')], { ...line(300), leftOut: true })).toEqual([]);

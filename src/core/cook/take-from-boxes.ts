@@ -38,7 +38,10 @@ export function takeFromBoxes(
     needs.set(before.cookId, need - grams);
     const left = before.grams - grams;
     if (left < EMPTY_BOX_G)
-      used.push({ before, after: { ...before, taken: { eaterId: null, name: at.name.slice(0, 60), at: at.instant } } });
+      used.push({
+        before,
+        after: { ...before, taken: { eaterId: null, name: at.name.slice(0, 60), at: at.instant, entryId: null } },
+      });
     else {
       const share = (before.share * left) / before.grams;
       used.push({ before, after: { ...before, share, grams: left, ...boxCounts(frozen, share) } });

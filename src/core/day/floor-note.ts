@@ -30,7 +30,6 @@ export function floorNote({ points, floor, complete, planned, told }: LowDay): F
   return {
     planned,
     words: planned ? `A low day, planned: ${said}.` : `A low day: ${said}. Was something not written down?`,
-    caution:
-      'Eating much less than that is not the aim. If days like this repeat, talk to a clinician or a dietitian.',
+    caution: 'Eating much less than that is not the aim. If days like this repeat, talk to a clinician or a dietitian.',
   };
 }

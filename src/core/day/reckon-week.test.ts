@@ -3,7 +3,12 @@ import { reckonWeek } from './reckon-week.ts';
 
 // Weeks worked by hand: what is over a day's allowance is taken from what earlier days of the week left, where the
 // program carries it over, and then from the reserve. Invented numbers; the three samples' allowances and reserves.
-const week = (first: string, points: readonly (number | null)[], allowance: number, saves: Record<number, number> = {}) =>
+const week = (
+  first: string,
+  points: readonly (number | null)[],
+  allowance: number,
+  saves: Record<number, number> = {},
+) =>
   points.map((p, i) => ({
     day: new Date(Date.parse(`${first}T00:00:00Z`) + i * 86_400_000).toISOString().slice(0, 10),
     points: p,
@@ -43,7 +48,10 @@ describe('a week', () => {
 
   it('counts halves, leaves gaps as gaps, through the night in which the clocks go back', () => {
     // House list, 29½ a day and 25 a week, from Wednesday, at most 2½ carried. 25 October 2026 has 25 hours.
-    const r = reckonWeek(week('2026-10-21', [27, 30.5, 29.5, 32, 40, null, 29], 29.5), { reserve: 25, carriesOver: 2.5 });
+    const r = reckonWeek(week('2026-10-21', [27, 30.5, 29.5, 32, 40, null, 29], 29.5), {
+      reserve: 25,
+      carriesOver: 2.5,
+    });
     expect(r.days.map((d) => d.carriesOn)).toEqual([2.5, 0, 0, 0, 0, 0, 0.5]);
     expect(r.days.map((d) => d.fromCarried)).toEqual([0, 1, 0, 1.5, 0, 0, 0]);
     expect(r.days.map((d) => d.fromReserve)).toEqual([0, 0, 0, 1, 10.5, 0, 0]);

@@ -18,6 +18,7 @@ const anna: Eater = {
   avoids: [],
   ratherNot: [],
   notOnTop: [],
+  standing: [],
 };
 /** What the cook is asked when two devices said different things of an eater. */
 const asked = (mine: Partial<Eater>, theirs: Partial<Eater>) => {
@@ -37,7 +38,9 @@ describe('a question between two devices', () => {
     expect(asked({ exceptions: counts }, { exceptions: [] })).toMatchObject([{ what: 'an exception' }]);
   });
   it('is none where both said the same', () => {
-    expect(asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'], ratherNot: [], notOnTop: [] })).toBeNull();
+    expect(
+      asked({ name: 'Ann' }, { name: 'Ann', avoids: ['liver'], ratherNot: [], notOnTop: [], standing: [] }),
+    ).toBeNull();
   });
   it('says of a recipe which part of its head it is', () => {
     const head = {

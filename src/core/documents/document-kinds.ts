@@ -1,13 +1,18 @@
 import type { Credit } from '../card/card.ts';
 import type { BoxKind } from '../cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../cook/cook.ts';
+import type { DayEntry } from '../day/day-entry.ts';
+import type { EaterDay } from '../day/eater-day.ts';
+import type { Pot } from '../day/pot.ts';
 import type { Feast } from '../feast/feast.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
-import { latest, list, object, record, set, value } from '../history/shape.ts';
+import { later, latest, list, object, record, set, value } from '../history/shape.ts';
 import type { Claim } from '../page/recipe-text.ts';
 import type { Pin, SaidPin } from '../program/program.ts';
+import type { Buying } from '../shopping/buying.ts';
+import type { Trip } from '../shopping/trip.ts';
 import type { StockItem } from '../stock/stock.ts';
 import type { OwnSwap } from '../swap/own-swap.ts';
 import type { Verdict } from '../swap/verdict.ts';
@@ -51,6 +56,7 @@ export const EATER_KIND = fieldKind<Eater>(
     avoids: set,
     ratherNot: set,
     notOnTop: set,
+    standing: list('id', object({ meal: value, words: value, weekdays: value, grams: value })),
   }),
   {
     what: named({
@@ -61,6 +67,7 @@ export const EATER_KIND = fieldKind<Eater>(
       avoids: 'what is avoided',
       ratherNot: 'what is rather not eaten',
       notOnTop: 'what is not wanted on top',
+      standing: 'what is always there',
     }),
     say: (path, v) =>
       path[0] === 'allergies' && typeof v === 'string' ? (ALLERGEN_WORDS[v as Allergen] ?? v) : programWords(path, v),
@@ -75,7 +82,17 @@ const programWords = (path: readonly string[], v: unknown): string | null => {
 
 export const HOUSEHOLD_KIND = fieldKind<Household>(
   'household',
-  object({ name: value, system: value, region: value, zone: value, sourceWords: record(value), ovenRunsHot: value }),
+  object({
+    name: value,
+    system: value,
+    region: value,
+    zone: value,
+    sourceWords: record(value),
+    ovenRunsHot: value,
+    meals: list('id', object({ name: value, time: value })),
+    aims: list('id', object({ name: value, kind: value, least: value, per: value })),
+    upwards: value,
+  }),
   {
     what: named({
       name: 'the name',
@@ -84,6 +101,9 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
       zone: 'the time zone',
       sourceWords: 'what a word of a source means',
       ovenRunsHot: 'how hot the oven runs',
+      meals: 'a meal',
+      aims: 'an aim of the day',
+      upwards: 'how doubts are counted',
     }),
   },
 );
@@ -300,6 +320,70 @@ export const BOX_KIND = fieldKind<Box>(
   },
 );
 
+/** Something on somebody's day. */
+export const DAY_ENTRY_KIND = fieldKind<DayEntry>(
+  'thing on a day',
+  object({
+    eaterId: value,
+    day: value,
+    meal: value,
+    position: latest,
+    what: value,
+    words: value,
+    portion: value,
+    spread: value,
+    state: value,
+  }),
+  {
+    what: named({
+      eaterId: 'whose it is',
+      day: 'the day',
+      meal: 'the meal',
+      what: 'what it is',
+      portion: 'how much',
+      state: 'whether it was eaten',
+    }),
+  },
+);
+
+/** What is said of a day of somebody's. */
+export const EATER_DAY_KIND = fieldKind<EaterDay>(
+  'day',
+  object({ low: value, told: latest, saves: value, event: value, ticked: record(latest) }),
+  { what: named({ low: 'whether it is a low day', saves: 'what is saved for it', event: 'what it is saved for' }) },
+);
+
+export const POT_KIND = fieldKind<Pot>(
+  'pot',
+  object({ versionId: value, day: value, meal: value, servings: value, cookId: value }),
+  { what: named({ day: 'the day', meal: 'the meal', servings: 'for how many', versionId: 'the version' }) },
+);
+
+/** A shopping trip: of two ticks of a thing the later holds, and items come and go on their own. */
+export const TRIP_KIND = fieldKind<Trip>(
+  'shopping list',
+  object({
+    name: value,
+    items: list('id', object({ name: value, grams: value, needed: value, sold: value, soldGrams: value, shop: value })),
+    ticks: record(later),
+    done: latest,
+  }),
+  { what: named({ name: 'the name', items: 'what is to get', ticks: 'whether it was got' }) },
+);
+
+export const BUYING_KIND = fieldKind<Buying>(
+  'way of buying',
+  object({ shop: value, leastGrams: value, packGrams: value, price: value }),
+  {
+    what: named({
+      shop: 'the shop',
+      leastGrams: 'the least stock',
+      packGrams: 'what a package holds',
+      price: 'the price',
+    }),
+  },
+);
+
 /** Everything that is kept by entries, under the names that stand in paths and in the database. */
 export const DOCUMENT_NAMES = [
   'versions',
@@ -318,6 +402,11 @@ export const DOCUMENT_NAMES = [
   'box-kinds',
   'cooks',
   'boxes',
+  'day-entries',
+  'days',
+  'pots',
+  'trips',
+  'buying',
 ] as const;
 export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 
@@ -327,3 +416,6 @@ export const pairId = (a: string, b: string): string => `${a}~${b}`;
 export const pinId = (p: Pick<Pin, 'foodId' | 'programId'>): string => pairId(p.foodId, p.programId);
 /** The id of a verdict. */
 export const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);
+
+/** The id of what is said of a day. */
+export const eaterDayId = (d: Pick<EaterDay, 'eaterId' | 'day'>): string => pairId(d.eaterId, d.day);

@@ -60,7 +60,10 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
   const placed = (document: D, c: FieldChange): boolean =>
     c.kind === 'field' ? hasPlace(shape, document, c.path) : itemsAt(document, c.path) !== null;
 
-  const isLatest = (c: FieldChange): boolean => c.kind === 'field' && shapeAt(shape, c.path)?.kind === 'latest';
+  const kindAt = (c: FieldChange): Shape['kind'] | undefined =>
+    c.kind === 'field' ? shapeAt(shape, c.path)?.kind : undefined;
+  const isLatest = (c: FieldChange): boolean => kindAt(c) === 'latest';
+  const saidAt = (v: unknown): string => String((v as Json | null | undefined)?.at ?? '');
 
   return {
     name,
@@ -71,6 +74,7 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
       const now = there(document, c);
       // What another device has ended does not come back by what was done to it here.
       if (now === undefined && c.before !== undefined && isLatest(c)) return 'after';
+      if (kindAt(c) === 'later' && saidAt(now) > saidAt(c.after)) return 'after';
       if (same(now, c.before)) return same(c.before, c.after) ? 'after' : 'before';
       return same(now, c.after) ? 'after' : 'other';
     },
@@ -96,7 +100,9 @@ export function fieldKind<D>(name: string, shape: Shape, words: FieldWords<D>): 
       return c.kind === 'member' ? { ...c, before: before === true } : { ...c, before };
     },
     beside: (document, c) =>
-      c.kind === 'field' && isLatest(c) && placed(document, c) ? { ...c, before: there(document, c) } : null,
+      c.kind === 'field' && (isLatest(c) || kindAt(c) === 'later') && placed(document, c)
+        ? { ...c, before: there(document, c) }
+        : null,
     differ: (document, c): Difference => {
       const path = c.kind === 'item' ? [...c.path, c.id] : c.path;
       const say = (v: unknown): string => words.say?.(path, v) ?? usualWords(v);
@@ -122,6 +128,7 @@ function changesBetween(shape: Shape, path: readonly string[], before: unknown, 
   switch (shape.kind) {
     case 'value':
     case 'latest':
+    case 'later':
       return [{ kind: 'field', path, before, after }];
     case 'set': {
       const [was, is] = [(before ?? []) as string[], (after ?? []) as string[]];

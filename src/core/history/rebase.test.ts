@@ -27,6 +27,7 @@ const anna: Eater = {
   avoids: ['liver'],
   ratherNot: [],
   notOnTop: [],
+  standing: [],
 };
 
 describe('an entry on a newer document', () => {
@@ -153,6 +154,7 @@ describe('fields', () => {
     avoids: fc.uniqueArray(fc.constantFrom('liver', 'okra')),
     ratherNot: fc.uniqueArray(fc.constantFrom('tripe', 'okra')),
     notOnTop: fc.uniqueArray(fc.constantFrom('cheddar', 'dill')),
+    standing: fc.constant([]),
   });
   const sorted = (e: Eater) => ({
     ...e,

@@ -4,6 +4,8 @@ export type Shape =
   | { readonly kind: 'value' }
   /** Changed as a whole, and without a question: who says it last has it, and what is gone stays gone. */
   | { readonly kind: 'latest' }
+  /** As `latest`, and of two the one that was said later by the instant `at` in it: what was said off line waits no turn. */
+  | { readonly kind: 'later' }
   /** A set of words: each member comes and goes on its own. */
   | { readonly kind: 'set' }
   /** Values under keys that come and go. */
@@ -15,6 +17,7 @@ export type Shape =
 
 export const value: Shape = { kind: 'value' };
 export const latest: Shape = { kind: 'latest' };
+export const later: Shape = { kind: 'later' };
 export const set: Shape = { kind: 'set' };
 export const record = (of: Shape): Shape => ({ kind: 'record', of });
 export const object = (fields: Readonly<Record<string, Shape>>): Shape => ({ kind: 'object', fields });

@@ -13,6 +13,7 @@ const eater = (id: string, programId: string | null, rest: Partial<Eater> = {}):
   avoids: [],
   ratherNot: [],
   notOnTop: [],
+  standing: [],
   ...rest,
 });
 const pins = [{ programId: HA.id, foodId: 'bread', points: 3, grams: 50 }];

@@ -4,6 +4,9 @@ import type { SourceWords } from '../program/source-words.ts';
 import type { Exception } from '../program/uncounted.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
 import type { Region } from '../region/region.ts';
+import type { DailyAim } from './daily-aim.ts';
+import type { Meal } from './meal.ts';
+import type { StandingItem } from './standing-item.ts';
 
 /** Who keeps house together: they share recipes, pantry and table. */
 export interface Household {
@@ -19,6 +22,12 @@ export interface Household {
   readonly sourceWords: SourceWords;
   /** By how much its oven is hotter than it says, °C, below 0 colder; null where nobody measured. */
   readonly ovenRunsHot: number | null;
+  /** The meals of its days, in their order. */
+  readonly meals: readonly Meal[];
+  /** What it would like of its days. */
+  readonly aims: readonly DailyAim[];
+  /** Whether a day takes the most that a doubt leaves. */
+  readonly upwards: boolean;
 }
 
 /** A person of the household. */
@@ -37,6 +46,8 @@ export interface Eater {
   readonly ratherNot: readonly string[];
   /** What this eater does not want on top of a dish, but eats in it. */
   readonly notOnTop: readonly string[];
+  /** What this eater has on the same days again and again. */
+  readonly standing: readonly StandingItem[];
 }
 
 /** Everything that decides who counts how at a household's table. */

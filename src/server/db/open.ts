@@ -18,6 +18,7 @@ import * as wordsAndDrift from './migrations/0011-words-and-drift.ts';
 import * as dishUp from './migrations/0012-dish-up.ts';
 import * as kindsOfBoxes from './migrations/0013-kinds-of-boxes.ts';
 import * as atTheStove from './migrations/0014-at-the-stove.ts';
+import * as week from './migrations/0015-week.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -37,6 +38,7 @@ const MIGRATIONS = {
   '0012-dish-up': dishUp,
   '0013-kinds-of-boxes': kindsOfBoxes,
   '0014-at-the-stove': atTheStove,
+  '0015-week': week,
 };
 
 /** The database and the connection under it. */

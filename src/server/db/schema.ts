@@ -6,6 +6,24 @@ interface RevisionColumn {
   removed_at: Generated<string | null>;
 }
 
+/** What something that is eaten comes to. */
+interface CountColumns {
+  program_id: Generated<string | null>;
+  program_revision: Generated<number | null>;
+  ref_revision: Generated<number | null>;
+  raw: Generated<number | null>;
+  raw_low: Generated<number | null>;
+  raw_high: Generated<number | null>;
+  points: Generated<number | null>;
+  low: Generated<number | null>;
+  high: Generated<number | null>;
+  kcal: Generated<number | null>;
+  protein: Generated<number | null>;
+  fibre: Generated<number | null>;
+  sodium: Generated<number | null>;
+  complete: Generated<number>;
+}
+
 /** The tables as Kysely sees them. JSON columns hold what the contract's schemas parse. */
 export interface Database {
   /** Facts about the database itself, such as that the demo was offered. */
@@ -20,6 +38,14 @@ export interface Database {
     source_words: Generated<string>;
     /** By how much the oven is hotter than it says, °C; null where nobody measured. */
     oven_runs_hot: Generated<number | null>;
+    /** JSON; null for the usual ones. */
+    meals: Generated<string | null>;
+    /** JSON: what it would like of its days. */
+    aims: Generated<string>;
+    /** Whether a day takes the most that a doubt leaves. */
+    upwards: Generated<number>;
+    /** The first day whose numbers are not closed yet; null before any was. */
+    days_closed: Generated<string | null>;
     created_at: string;
   };
   eater: RevisionColumn & {
@@ -34,6 +60,8 @@ export interface Database {
     avoids: string;
     rather_not: Generated<string>;
     not_on_top: Generated<string>;
+    /** JSON: what is there on the same days again and again. */
+    standing: Generated<string>;
   };
   /** Immutable: a changed food is a new revision. household_id is null for foods that ship with Imbiss. */
   food_revision: { food_id: string; revision: number; household_id: string | null; body: string; created_at: string };
@@ -273,6 +301,62 @@ export interface Database {
     keep_until: string;
     taken_at: string | null;
     body: string;
+  };
+  /** What somebody eats: live until `counted_at`, then as it was counted, whatever foods, programs and recipes do. */
+  day_entry: RevisionColumn &
+    CountColumns & {
+      id: string;
+      household_id: string;
+      eater_id: string;
+      day: string;
+      meal: string;
+      position: number;
+      kind: string;
+      ref: string | null;
+      recipe_id: string | null;
+      words: string;
+      portion: number;
+      grams: number | null;
+      grams_low: number | null;
+      grams_high: number | null;
+      said_points: number | null;
+      said_kcal: number | null;
+      spread: number;
+      state: string;
+      counted_at: Generated<string | null>;
+    };
+  /** What is said of a day of somebody's, and by what it was counted when it was over. */
+  eater_day: RevisionColumn & {
+    household_id: string;
+    eater_id: string;
+    day: string;
+    low: Generated<number>;
+    told: Generated<number>;
+    saves: Generated<number>;
+    event: Generated<string>;
+    ticked: Generated<string>;
+    program_id: Generated<string | null>;
+    program_revision: Generated<number | null>;
+    allowance: Generated<number | null>;
+  };
+  pot: RevisionColumn & {
+    id: string;
+    household_id: string;
+    recipe_id: string;
+    version_id: string;
+    day: string;
+    meal: string;
+    servings: number;
+    cook_id: string | null;
+  };
+  trip: RevisionColumn & { id: string; household_id: string; made: string; body: string };
+  buying: RevisionColumn & {
+    household_id: string;
+    food_id: string;
+    shop: string;
+    least_grams: number | null;
+    pack_grams: number | null;
+    price: number | null;
   };
   session: { digest: string; until_at: string };
 }

@@ -21,6 +21,7 @@ import { probeRoutes } from './probe-routes.ts';
 import { recipeRoutes } from './recipe-routes.ts';
 import { scaleRoutes } from './scale-routes.ts';
 import { tableRoutes } from './table-routes.ts';
+import { weekRoutes } from './week-routes.ts';
 
 /**
  * The API of the household application. Every answer is JSON; errors are problem details. Everything but the list of
@@ -87,6 +88,7 @@ export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
   recipeRoutes(api);
   tableRoutes(api);
   pantryRoutes(api, shippedLookup);
+  weekRoutes(api);
   documentRoutes(api);
   return api;
 }

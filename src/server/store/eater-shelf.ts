@@ -28,6 +28,7 @@ export const EATERS = rowShelf<Eater, 'eater'>({
       avoids: JSON.parse(r.avoids),
       ratherNot: JSON.parse(r.rather_not),
       notOnTop: JSON.parse(r.not_on_top),
+      standing: JSON.parse(r.standing),
     }),
   columns: (e) => ({
     name: e.name,
@@ -38,6 +39,7 @@ export const EATERS = rowShelf<Eater, 'eater'>({
     avoids: toJson(e.avoids),
     rather_not: toJson(e.ratherNot),
     not_on_top: toJson(e.notOnTop),
+    standing: toJson(e.standing),
   }),
   begin: async (s) => {
     const last = await s.db

@@ -10,7 +10,20 @@ import type { Shelf } from './shelf.ts';
 import { toJson } from './stored.ts';
 
 export const householdOf = (
-  r: Pick<RowOf<'household'>, 'id' | 'name' | 'demo' | 'system' | 'region' | 'zone' | 'source_words' | 'oven_runs_hot'>,
+  r: Pick<
+    RowOf<'household'>,
+    | 'id'
+    | 'name'
+    | 'demo'
+    | 'system'
+    | 'region'
+    | 'zone'
+    | 'source_words'
+    | 'oven_runs_hot'
+    | 'meals'
+    | 'aims'
+    | 'upwards'
+  >,
 ): Household => {
   const zone = HouseholdSchema.shape.zone.safeParse(r.zone).success ? r.zone : 'UTC';
   return HouseholdSchema.parse({
@@ -22,6 +35,9 @@ export const householdOf = (
     zone,
     sourceWords: JSON.parse(r.source_words),
     ovenRunsHot: r.oven_runs_hot,
+    ...(r.meals !== null && { meals: JSON.parse(r.meals) }),
+    aims: JSON.parse(r.aims),
+    upwards: r.upwards === 1,
   });
 };
 
@@ -56,10 +72,21 @@ export const HOUSEHOLD: Shelf<Household, FieldChange> = {
       })
       .execute();
   },
-  update: async (s, id, { name, system, region, zone, sourceWords, ovenRunsHot }, revision) => {
+  update: async (s, id, h, revision) => {
     await s.db
       .updateTable('household')
-      .set({ name, system, region, zone, source_words: toJson(sourceWords), oven_runs_hot: ovenRunsHot, revision })
+      .set({
+        name: h.name,
+        system: h.system,
+        region: h.region,
+        zone: h.zone,
+        source_words: toJson(h.sourceWords),
+        oven_runs_hot: h.ovenRunsHot,
+        meals: toJson(h.meals),
+        aims: toJson(h.aims),
+        upwards: h.upwards ? 1 : 0,
+        revision,
+      })
       .where('id', '=', id)
       .execute();
   },

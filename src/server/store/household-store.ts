@@ -15,9 +15,11 @@ import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
-import { BOX_KINDS, BOXES, boxesThere, COOKS, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
+import { BOX_KINDS, boxesThere, COOKS, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
+import { EATER_DAYS, POTS } from './day-shelf.ts';
 import * as drift from './drift.ts';
+import { BOXES_EATEN, EATEN } from './eaten.ts';
 import { EATERS } from './eater-shelf.ts';
 import * as entries from './entries.ts';
 import { FEASTS } from './feast-shelf.ts';
@@ -45,9 +47,12 @@ import type { Shelf } from './shelf.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
+import { BUYING, TRIPS } from './trip-shelf.ts';
+import { turnOfDay } from './turn-of-day.ts';
 import { VERDICTS } from './verdict-shelf.ts';
 import { VERSIONS } from './version-shelf.ts';
 import { getVersion } from './versions.ts';
+import { countAnew, weekFrom } from './weeks.ts';
 import { write } from './write.ts';
 
 // The engine keeps every kind apart by its shelf; here they stand side by side under one type.
@@ -71,7 +76,12 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   vessels: EMPTY_VESSELS,
   'box-kinds': BOX_KINDS,
   cooks: COOKS,
-  boxes: BOXES,
+  boxes: BOXES_EATEN,
+  'day-entries': EATEN,
+  days: EATER_DAYS,
+  pots: POTS,
+  trips: TRIPS,
+  buying: BUYING,
 };
 
 export type HouseholdStore = Awaited<ReturnType<typeof householdStore>>;
@@ -85,6 +95,7 @@ export type HouseholdStore = Awaited<ReturnType<typeof householdStore>>;
 export async function householdStore(context: StoreContext, householdId: string) {
   if (!(await isHousehold(context, householdId))) throw notFound('household');
   const s: Scope = scopeOf(context, householdId);
+  await turnOfDay(s);
   return {
     id: householdId,
     table: () => tableOf(s),
@@ -140,6 +151,10 @@ export async function householdStore(context: StoreContext, householdId: string)
     cooks: (recipeId: string) => cooksOf(s, recipeId),
     atStove: () => cooksAtStove(s),
     boxes: (recipeId: string | undefined) => boxesThere(s, recipeId),
+    week: (from: string | undefined, days: number) => weekFrom(s, from, days),
+    countAnew: (entryId: string) => countAnew(s, entryId),
+    trips: () => TRIPS.all(s, 'made desc'),
+    buying: () => BUYING.all(s, 'shop, food_id'),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),
     boxKinds: () => BOX_KINDS.all(s, 'name, rowid'),
     swaps: () => ownSwapsOf(s),

@@ -26,10 +26,10 @@ export async function isHousehold({ db }: Pick<StoreContext, 'db'>, id: string):
   return row !== undefined;
 }
 
-/** Adds a household. The same id again adds nothing. How hot its oven runs is measured later. */
+/** Adds a household. The same id again adds nothing. How hot its oven runs is measured later, and its meals are the usual ones. */
 export async function addHousehold(
   { db }: Pick<StoreContext, 'db'>,
-  household: Omit<Household, 'ovenRunsHot'>,
+  household: Omit<Household, 'ovenRunsHot' | 'meals' | 'aims' | 'upwards'>,
   now: string,
 ): Promise<void> {
   const { sourceWords, demo, ...columns } = household;

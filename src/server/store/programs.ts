@@ -72,3 +72,15 @@ export async function programsOf(s: Scope, which: 'there' | 'removed' = 'there')
     (r) => programOf(r.body),
   ).sort((a, b) => order(a.id) - order(b.id) || a.name.localeCompare(b.name));
 }
+
+/** A program in one of its revisions; null where it is not there. */
+export async function programAt(s: Scope, id: string, revision: number): Promise<Program | null> {
+  const row = await s.db
+    .selectFrom('program_revision')
+    .select('body')
+    .where((eb) => eb.or([eb('household_id', 'is', null), eb('household_id', '=', s.householdId)]))
+    .where('program_id', '=', id)
+    .where('revision', '=', revision)
+    .executeTakeFirst();
+  return row === undefined ? null : programOf(row.body);
+}

@@ -24,7 +24,12 @@ type RowTable =
   | 'vessel'
   | 'box_kind'
   | 'cook'
-  | 'box';
+  | 'box'
+  | 'day_entry'
+  | 'eater_day'
+  | 'pot'
+  | 'trip'
+  | 'buying';
 
 export interface RowShelfOptions<D, T extends RowTable>
   extends Pick<Shelf<D, FieldChange>, 'name' | 'what' | 'first' | 'isPair' | 'check' | 'checkRemoval' | 'follow'> {

@@ -30,6 +30,9 @@ const table: OpenHousehold = {
     zone: 'UTC',
     sourceWords: {},
     ovenRunsHot: null,
+    meals: [],
+    aims: [],
+    upwards: false,
   },
   eaters: [
     {
@@ -42,6 +45,7 @@ const table: OpenHousehold = {
       avoids: [],
       ratherNot: [],
       notOnTop: [],
+      standing: [],
     },
   ],
   programs: [...FIXTURE_PROGRAMS],
@@ -52,7 +56,15 @@ const table: OpenHousehold = {
 };
 const eaters = ['LE', 'HA'].map((mark) => ({
   key: mark,
-  eater: { id: mark, name: mark === 'LE' ? 'Runa' : 'Tomas', allergies: [], avoids: [], ratherNot: [], notOnTop: [] },
+  eater: {
+    id: mark,
+    name: mark === 'LE' ? 'Runa' : 'Tomas',
+    allergies: [],
+    avoids: [],
+    ratherNot: [],
+    notOnTop: [],
+    standing: [],
+  },
   program: sample(mark),
   counter: plainCounter(sample(mark)),
 }));

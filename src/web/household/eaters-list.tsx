@@ -97,6 +97,7 @@ const newEater = (program: Program | undefined): Eater => ({
   avoids: [],
   ratherNot: [],
   notOnTop: [],
+  standing: [],
 });
 
 const factsOf = (e: Eater, program: Program | undefined, foodName: (id: string) => string): string[] => [

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { v7 as uuid } from 'uuid';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { type Box, HOW_KEPT, type HowKept } from '../../core/cook/cook.ts';
 import { APART_WORDS } from '../../core/cook/packed-apart.ts';
@@ -27,7 +28,12 @@ export function BoxesPage() {
   const taken = rows.filter((b) => b.taken !== null).toSorted((a, b) => b.taken!.at.localeCompare(a.taken!.at));
   const nameOf = (id: string | null): string => eaters.find((e) => e.id === id)?.name ?? 'anybody';
   const take = async (box: Row<Box>, eaterId: string | null) => {
-    const after = { eaterId, name: nameOf(eaterId), at: new Date().toISOString() };
+    const after = {
+      eaterId,
+      name: nameOf(eaterId),
+      at: new Date().toISOString(),
+      entryId: eaterId === null ? null : uuid(),
+    };
     const back = await change(box.id, box, { ...box, taken: after }, `Take ${box.title}`);
     // A kit that is taken is cooked now.
     if (box.as === 'kits') navigate(`/h/${household.id}/recipes/${box.recipeId}/dish-up?cook=new&kit=${box.id}`);

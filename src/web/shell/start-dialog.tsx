@@ -61,6 +61,7 @@ export default function StartDialog({ taken, onClose }: StartDialogProps) {
           avoids: [],
           ratherNot: [],
           notOnTop: [],
+          standing: [],
         };
         await documents
           .hold({ householdId: id, name: 'eaters', id: eater.id }, null)

@@ -35,3 +35,15 @@ export function dayIn(at: Date, zone: string): string {
   }
   return format.format(at);
 }
+
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+/** The time of the day in a zone, HH:MM. @param zone an IANA time zone */
+export function timeIn(at: Date, zone: string): string {
+  let clock = clocks.get(zone);
+  if (clock === undefined) {
+    clock = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, hour: '2-digit', minute: '2-digit' });
+    clocks.set(zone, clock);
+  }
+  return clock.format(at);
+}

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import type { Buying } from '../core/shopping/buying.ts';
+import type { Trip } from '../core/shopping/trip.ts';
+import { Day, Id, Words } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
+
+const Instant = z.iso.datetime('is not an instant');
+const MoreThanNone = z.number('is not a number').gt(0, 'must be above 0').max(1_000_000, 'is too large');
+const Said = z.string().max(300, 'is too long');
+
+export const BuyingSchema = schemaOf<Buying>()(
+  z.object({
+    foodId: Id,
+    shop: z.string().max(60, 'is longer than 60 characters'),
+    leastGrams: MoreThanNone.nullable(),
+    packGrams: MoreThanNone.nullable(),
+    price: z.number('is not a number').min(0, 'cannot be below 0').max(1_000_000, 'is too large').nullable(),
+  }),
+);
+
+export const TripItemSchema = z.object({
+  id: Id,
+  foodId: Id.nullable(),
+  name: Words(200),
+  grams: z.number('is not a number').min(0, 'cannot be below 0').max(1_000_000, 'is too large').nullable(),
+  needed: Said,
+  sold: Said.nullable(),
+  soldGrams: MoreThanNone.nullable(),
+  shop: z.string().max(60),
+  uses: z.array(z.string().max(200)).max(60),
+  notThat: Said,
+  inHouse: Said,
+  price: z.number().min(0).max(1_000_000).nullable(),
+});
+
+export const TripSchema = schemaOf<Trip>()(
+  z.object({
+    id: Id,
+    name: Words(80),
+    from: Day,
+    to: Day,
+    made: Instant,
+    items: z.array(TripItemSchema).max(400, 'are more than 400'),
+    ticks: z.record(Id, z.object({ on: z.boolean(), at: Instant })),
+    done: Instant.nullable(),
+  }),
+);

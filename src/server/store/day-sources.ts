@@ -1,0 +1,140 @@
+import { BoxSchema, CookSchema } from '../../contract/cook.ts';
+import type { Box, Cook } from '../../core/cook/cook.ts';
+import { type CountsFor, countEntry, type DaySources } from '../../core/day/count-entry.ts';
+import type { DayCount } from '../../core/day/day-count.ts';
+import type { DayEntry } from '../../core/day/day-entry.ts';
+import type { Pot } from '../../core/day/pot.ts';
+import { boughtAsDish } from '../../core/feast/bought-as-dish.ts';
+import type { Feast } from '../../core/feast/feast.ts';
+import { countersAt, type Table } from '../../core/table/table.ts';
+import type { Version } from '../../core/version/version.ts';
+import { POTS } from './day-shelf.ts';
+import { FEASTS } from './feast-shelf.ts';
+import { newestFoods } from './foods.ts';
+import { kitchenFor, versionOf, versionRowName } from './kitchen.ts';
+import type { Scope } from './scope.ts';
+import { fromStored, readable } from './stored.ts';
+
+/** Who at a table counts how; somebody without a program eats along. */
+export function countsFor(table: Pick<Table, 'eaters' | 'programs' | 'pins'>, eaterId: string): CountsFor {
+  const counting = table.eaters.some((e) => e.id === eaterId && e.programId !== null);
+  const found = counting ? countersAt(table).find((c) => c.key === eaterId) : undefined;
+  return { eaterId, counter: found?.counter ?? null };
+}
+
+const idsOf = <K extends DayEntry['what']['kind']>(
+  entries: readonly DayEntry[],
+  kind: K,
+  id: (what: Extract<DayEntry['what'], { kind: K }>) => string,
+): string[] => [
+  ...new Set(
+    entries.flatMap(({ what }) => (what.kind === kind ? [id(what as Extract<DayEntry['what'], { kind: K }>)] : [])),
+  ),
+];
+
+/**
+ * Everything that these entries are of, loaded at once: what was removed with a mark is still there for days that name
+ * it.
+ *
+ * @param pots further pots, whatever is eaten of them
+ */
+export async function daySources(
+  s: Scope,
+  entries: readonly DayEntry[],
+  pots: readonly Pot[] = [],
+): Promise<DaySources> {
+  const potIds = idsOf(entries, 'pot', (w) => w.potId).filter((id) => !pots.some((p) => p.id === id));
+  const found = await Promise.all(potIds.map((id) => POTS.find(s, id)));
+  const ofPots = [...pots, ...found.flatMap((p) => (p === null ? [] : [p.document]))];
+  const boxes = await boxesById(
+    s,
+    idsOf(entries, 'box', (w) => w.boxId),
+  );
+  const cooks = await cooksById(s, [
+    ...idsOf(entries, 'cook', (w) => w.cookId),
+    ...boxes.map((b) => b.cookId),
+    ...ofPots.flatMap((p) => (p.cookId === null ? [] : [p.cookId])),
+  ]);
+  const feasts = await feastsById(
+    s,
+    idsOf(entries, 'feast', (w) => w.feastId),
+  );
+  const versions = await versionsById(s, [
+    ...idsOf(entries, 'version', (w) => w.versionId),
+    ...ofPots.map((p) => p.versionId),
+    ...cooks.filter((c) => c.frozen === null).map((c) => c.versionId),
+    ...feasts.flatMap((f) => f.dishes.map((d) => d.versionId)),
+  ]);
+  const foods = await newestFoods(
+    s,
+    idsOf(entries, 'food', (w) => w.foodId),
+  );
+  const bought = feasts.flatMap((f) => f.bought.map(boughtAsDish));
+  return {
+    kitchen: await kitchenFor(s, [...versions, ...bought]),
+    version: byId(versions),
+    cook: byId(cooks),
+    box: byId(boxes),
+    pot: byId(ofPots),
+    feast: byId(feasts),
+    food: byId(foods),
+  };
+}
+
+/** Counts an entry as it is now. */
+export const countedNow = (
+  entry: DayEntry,
+  table: Pick<Table, 'eaters' | 'programs' | 'pins'>,
+  from: DaySources,
+): DayCount => countEntry(entry, countsFor(table, entry.eaterId), from);
+
+function byId<T extends { readonly id: string }>(things: readonly T[]): (id: string) => T | null {
+  const known = new Map(things.map((t) => [t.id, t]));
+  return (id) => known.get(id) ?? null;
+}
+
+async function versionsById(s: Scope, ids: readonly string[]): Promise<Version[]> {
+  if (ids.length === 0) return [];
+  const rows = await s.db
+    .selectFrom('version')
+    .selectAll()
+    .where('household_id', '=', s.householdId)
+    .where('id', 'in', [...new Set(ids)])
+    .execute();
+  return readable(rows, versionRowName, versionOf);
+}
+
+async function cooksById(s: Scope, ids: readonly string[]): Promise<Cook[]> {
+  if (ids.length === 0) return [];
+  const rows = await s.db
+    .selectFrom('cook')
+    .select(['id', 'body'])
+    .where('household_id', '=', s.householdId)
+    .where('id', 'in', [...new Set(ids)])
+    .execute();
+  return readable(
+    rows,
+    (r) => `cook ${r.id}`,
+    (r) => fromStored('cook', CookSchema, r.body),
+  );
+}
+
+async function boxesById(s: Scope, ids: readonly string[]): Promise<Box[]> {
+  if (ids.length === 0) return [];
+  const rows = await s.db
+    .selectFrom('box')
+    .select(['id', 'body'])
+    .where('household_id', '=', s.householdId)
+    .where('id', 'in', [...new Set(ids)])
+    .execute();
+  return readable(
+    rows,
+    (r) => `box ${r.id}`,
+    (r) => fromStored('box', BoxSchema, r.body),
+  );
+}
+
+async function feastsById(s: Scope, ids: readonly string[]): Promise<Feast[]> {
+  const found = await Promise.all(ids.map((id) => FEASTS.find(s, id)));
+  return found.flatMap((f) => (f === null ? [] : [f.document]));
+}

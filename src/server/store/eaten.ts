@@ -1,0 +1,220 @@
+import { v7 as uuid } from 'uuid';
+import type { Box } from '../../core/cook/cook.ts';
+import { atPortion } from '../../core/day/at-portion.ts';
+import type { DayCount } from '../../core/day/day-count.ts';
+import type { DayEntry } from '../../core/day/day-entry.ts';
+import { BOX_KIND } from '../../core/documents/document-kinds.ts';
+import { inUse } from '../../core/errors.ts';
+import { same } from '../../core/history/same.ts';
+import { dayIn, timeIn } from '../../core/quantity/calendar-day.ts';
+import { mealAt } from '../../core/table/meal.ts';
+import { BOXES } from './cook-shelf.ts';
+import { countColumns, countOf, DAY_ENTRIES } from './day-shelf.ts';
+import { countedNow, daySources } from './day-sources.ts';
+import { EATERS } from './eater-shelf.ts';
+import { appendEntry, makeDocument, removeDocument, shelved } from './entries.ts';
+import { HOUSEHOLD } from './household-shelf.ts';
+import { programAt } from './programs.ts';
+import type { RowShelf } from './row-shelf.ts';
+import { note, nowOf, type Scope } from './scope.ts';
+import { tableOf } from './table.ts';
+
+/** What is eaten of a box may be off by so much. */
+const OFF = 1e-6;
+
+/** The day that it is for a household. */
+export async function todayOf(s: Scope): Promise<string> {
+  const { document } = await shelved(s, HOUSEHOLD, s.householdId);
+  return dayIn(s.clock(), document.zone);
+}
+
+/** Keeps by what a day that is over was counted, once: the program's revision, and the allowance. */
+export async function closeDay(s: Scope, eaterId: string, day: string): Promise<void> {
+  const { eaters, programs } = await tableOf(s);
+  const eater = eaters.find((e) => e.id === eaterId);
+  const program = programs.find((p) => p.id === eater?.programId);
+  if (eater === undefined || program === undefined) return;
+  const by = {
+    program_id: program.id,
+    program_revision: program.revision,
+    allowance: eater.allowance ?? program.allowance,
+  };
+  await s.db
+    .insertInto('eater_day')
+    .values({ household_id: s.householdId, eater_id: eaterId, day, revision: 1, ...by })
+    .onConflict((c) =>
+      c.columns(['household_id', 'eater_id', 'day']).doUpdateSet(by).where('eater_day.program_id', 'is', null),
+    )
+    .execute();
+}
+
+/** What was counted of an entry; null where it is counted live. */
+async function frozenOf(s: Scope, id: string): Promise<DayCount | null> {
+  const row = await s.db
+    .selectFrom('day_entry')
+    .selectAll()
+    .where('household_id', '=', s.householdId)
+    .where('id', '=', id)
+    .executeTakeFirst();
+  return row === undefined ? null : countOf(row);
+}
+
+async function writeCount(s: Scope, id: string, count: DayCount, at: string | null): Promise<void> {
+  await s.db
+    .updateTable('day_entry')
+    .set(countColumns(count, at))
+    .where('household_id', '=', s.householdId)
+    .where('id', '=', id)
+    .execute();
+}
+
+/** Counts an entry as it is now, and keeps that. */
+export async function freezeEntry(s: Scope, entry: DayEntry): Promise<void> {
+  const count = countedNow(entry, await tableOf(s), await daySources(s, [entry]));
+  await writeCount(s, entry.id, count, nowOf(s));
+}
+
+/** Whether two states of an entry are of the same thing for the same person. */
+const sameThing = (a: DayEntry, b: DayEntry): boolean =>
+  a.eaterId === b.eaterId && a.spread === b.spread && same(a.what, b.what);
+
+/**
+ * What was eaten, or lies on a day that is over, keeps its numbers: a changed portion is counted by the revisions that
+ * it names, and something else is counted as it is now.
+ */
+async function keepCounts(s: Scope, before: DayEntry | null, after: DayEntry): Promise<void> {
+  const isOver = after.day < (await todayOf(s));
+  const keeps = after.state === 'eaten' || isOver;
+  if (isOver) await closeDay(s, after.eaterId, after.day);
+  const had = await frozenOf(s, after.id);
+  if (!keeps) {
+    if (had !== null)
+      await s.db
+        .updateTable('day_entry')
+        .set({ counted_at: null })
+        .where('household_id', '=', s.householdId)
+        .where('id', '=', after.id)
+        .execute();
+    return;
+  }
+  if (had === null || before === null || !sameThing(before, after)) {
+    // Brought back with the numbers that it had.
+    if (had !== null && before === null) return;
+    return freezeEntry(s, after);
+  }
+  if (before.portion === after.portion) return;
+  const program =
+    had.programId === null || had.programRevision === null
+      ? null
+      : await programAt(s, had.programId, had.programRevision);
+  await writeCount(s, after.id, atPortion(had, before.portion, after.portion, program), nowOf(s));
+}
+
+const eatsBox = (e: DayEntry | null): string | null =>
+  e !== null && e.state === 'eaten' && e.what.kind === 'box' ? e.what.boxId : null;
+
+/** A box that is eaten is taken, in the same moment; one that is not eaten after all stands there again. */
+async function followBox(s: Scope, before: DayEntry | null, after: DayEntry | null): Promise<void> {
+  const [was, is] = [eatsBox(before), eatsBox(after)];
+  if (was !== null && was !== is) await putBack(s, was, before!.id);
+  if (is === null) return;
+  const { document: box, removed, revision } = await shelved(s, BOXES, is);
+  if (removed) throw inUse('This box is not there any more.', 'Choose something else for this meal.');
+  const { eaterId, id, portion } = after!;
+  const rest = await eatenOfBox(s, box, id);
+  if (rest + portion > 1 + OFF) {
+    const taker = box.taken?.name ?? 'somebody else';
+    throw inUse(`${taker} has this box.`, 'Choose another one, or a smaller part of it.');
+  }
+  if (box.taken !== null) {
+    // Taken for a dish, or by hand, before there were days.
+    if (rest === 0 && box.taken.entryId !== id && box.taken.eaterId !== eaterId)
+      throw inUse(`${box.taken.name} took this box.`, 'Choose another one.');
+    return;
+  }
+  const name = (await EATERS.find(s, eaterId))?.document.name ?? '';
+  const taken: Box = { ...box, taken: { eaterId, name, at: nowOf(s), entryId: id } };
+  const changes = BOX_KIND.changes(box, taken);
+  const entry = { id: uuid(), label: `Take ${box.title}`.slice(0, 200), changes, undoes: null };
+  await appendEntry(s, BOXES, is, entry, { exactly: revision });
+}
+
+/** How much of a box lies on days as eaten. @param but an entry that is left out */
+async function eatenOfBox(s: Scope, box: Box, but: string): Promise<number> {
+  const rows = await s.db
+    .selectFrom('day_entry')
+    .select('portion')
+    .where('household_id', '=', s.householdId)
+    .where('recipe_id', '=', box.recipeId)
+    .where('kind', '=', 'box')
+    .where('ref', '=', box.id)
+    .where('state', '=', 'eaten')
+    .where('removed_at', 'is', null)
+    .where('id', '!=', but)
+    .execute();
+  return rows.reduce((sum, r) => sum + r.portion, 0);
+}
+
+async function putBack(s: Scope, boxId: string, entryId: string): Promise<void> {
+  const found = await BOXES.find(s, boxId);
+  if (found === null || found.removed || found.document.taken?.entryId !== entryId) return;
+  const changes = BOX_KIND.changes(found.document, { ...found.document, taken: null, kept: null });
+  const entry = { id: uuid(), label: `Put ${found.document.title} back`.slice(0, 200), changes, undoes: null };
+  await appendEntry(s, BOXES, boxId, entry, { exactly: found.revision });
+}
+
+/** What somebody eats, with what follows of it. */
+export const EATEN: RowShelf<DayEntry> = {
+  ...DAY_ENTRIES,
+  follow: async (s, _id, before, after) => {
+    await followBox(s, before, after);
+    if (after !== null) await keepCounts(s, before, after);
+  },
+};
+
+/** Boxes, and the days on which they are eaten: who takes one has it on the day, in the same moment. */
+export const BOXES_EATEN: RowShelf<Box> = {
+  ...BOXES,
+  follow: async (s, id, before, after) => {
+    const [was, is] = [before?.taken ?? null, after?.taken ?? null];
+    if (was !== null && was.entryId !== null && is?.entryId !== was.entryId) {
+      const entry = await EATEN.find(s, was.entryId);
+      if (entry !== null && !entry.removed) await removeDocument(s, EATEN, was.entryId);
+    }
+    // A kit is cooked, and is eaten when it is dished up.
+    if (after === null || is === null || is.eaterId === null || after.as === 'kits' || same(was, is)) return;
+    const { entryId, eaterId } = await namedEntry(s, id, after);
+    const planned = await EATEN.find(s, entryId);
+    if (planned !== null && !planned.removed) return;
+    if (planned !== null) {
+      await EATEN.mark(s, entryId, null, planned.revision + 1);
+      note(s, 'day-entries', entryId, planned.revision + 1);
+      return;
+    }
+    const { document: home } = await shelved(s, HOUSEHOLD, s.householdId);
+    const at = new Date(is.at);
+    await makeDocument(s, EATEN, entryId, {
+      id: entryId,
+      eaterId,
+      day: dayIn(at, home.zone),
+      meal: mealAt(home.meals, timeIn(at, home.zone)).id,
+      position: 0,
+      what: { kind: 'box', recipeId: after.recipeId, boxId: id },
+      words: after.title || 'A box',
+      portion: 1,
+      spread: 0,
+      state: 'eaten',
+    });
+  },
+};
+
+/** A box that is taken names the entry that it becomes. */
+async function namedEntry(s: Scope, id: string, box: Box): Promise<{ entryId: string; eaterId: string }> {
+  const taken = box.taken!;
+  const entryId = taken.entryId ?? uuid();
+  if (taken.entryId === null) {
+    const { revision } = await shelved(s, BOXES, id);
+    await BOXES.update(s, id, { ...box, taken: { ...taken, entryId } }, revision);
+  }
+  return { entryId, eaterId: taken.eaterId! };
+}

@@ -1,0 +1,98 @@
+import type { DayEntry } from '../../core/day/day-entry.ts';
+import { standingOn } from '../../core/day/standing-on.ts';
+import type { Eater } from '../../core/table/table.ts';
+import type { Db } from '../db/open.ts';
+import { countColumns, DAY_ENTRIES, entryOf } from './day-shelf.ts';
+import { countedNow, daySources } from './day-sources.ts';
+import { closeDay, todayOf } from './eaten.ts';
+import { nowOf, type Scope } from './scope.ts';
+import { tableOf } from './table.ts';
+import { write } from './write.ts';
+
+/** Up to which day each household's days were closed, by database. */
+const closed = new WeakMap<Db, Map<string, string>>();
+
+/**
+ * Closes the days that are over: what is on them keeps its numbers from now on, and by what they were counted is kept
+ * beside them. It is to be called before anything is read or changed that days are counted by; once a day it has work.
+ */
+export async function turnOfDay(s: Scope): Promise<void> {
+  const today = await todayOf(s);
+  let known = closed.get(s.db);
+  if (known === undefined) closed.set(s.db, (known = new Map()));
+  if (known.get(s.householdId) === today) return;
+  await closeDays(s, today);
+  known.set(s.householdId, today);
+}
+
+/** @param today the first day that is not over */
+async function closeDays(scope: Scope, today: string): Promise<void> {
+  const isLeft = await scope.db
+    .selectFrom('day_entry')
+    .select('id')
+    .where('household_id', '=', scope.householdId)
+    .where('day', '<', today)
+    .where('counted_at', 'is', null)
+    .executeTakeFirst();
+  const { days_closed: closedTo } = await scope.db
+    .selectFrom('household')
+    .select('days_closed')
+    .where('id', '=', scope.householdId)
+    .executeTakeFirstOrThrow();
+  if (isLeft === undefined && closedTo !== null && closedTo >= today) return;
+  await write(scope, async (s) => {
+    const rows = await s.db
+      .selectFrom('day_entry')
+      .selectAll()
+      .where('household_id', '=', s.householdId)
+      .where('day', '<', today)
+      .where('counted_at', 'is', null)
+      .execute();
+    const table = await tableOf(s);
+    const there = rows.filter((r) => r.removed_at === null).map(entryOf);
+    const entries = [...rows.map(entryOf), ...(await standingBeside(s, there, table.eaters))];
+    const sources = await daySources(s, entries);
+    const at = nowOf(s);
+    for (const entry of entries) {
+      const count = countColumns(countedNow(entry, table, sources), at);
+      await s.db
+        .updateTable('day_entry')
+        .set(count)
+        .where('household_id', '=', s.householdId)
+        .where('id', '=', entry.id)
+        .execute();
+    }
+    const told = await s.db
+      .selectFrom('day_entry')
+      .select(['eater_id', 'day'])
+      .distinct()
+      .where('household_id', '=', s.householdId)
+      .where('day', '>=', closedTo ?? '')
+      .where('day', '<', today)
+      .execute();
+    for (const { eater_id, day } of told) await closeDay(s, eater_id, day);
+    await s.db.updateTable('household').set({ days_closed: today }).where('id', '=', s.householdId).execute();
+  });
+}
+
+/** What stands on days with something else on them is put there for good; a day of which nothing was told stays a gap. */
+async function standingBeside(s: Scope, live: readonly DayEntry[], eaters: readonly Eater[]): Promise<DayEntry[]> {
+  const days = new Map(live.map((e) => [`${e.eaterId} ${e.day}`, e]));
+  const made: DayEntry[] = [];
+  for (const { eaterId, day } of days.values()) {
+    const items = eaters.find((e) => e.id === eaterId)?.standing ?? [];
+    if (items.length === 0) continue;
+    const there = await s.db
+      .selectFrom('day_entry')
+      .select('id')
+      .where('household_id', '=', s.householdId)
+      .where('eater_id', '=', eaterId)
+      .where('day', '=', day)
+      .execute();
+    for (const entry of standingOn(items, eaterId, day, new Set(there.map((r) => r.id)))) {
+      await DAY_ENTRIES.insert(s, entry.id, entry);
+      made.push(entry);
+    }
+  }
+  return made;
+}
