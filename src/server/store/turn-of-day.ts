@@ -2,6 +2,7 @@ import type { DayEntry } from '../../core/day/day-entry.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
 import type { Eater } from '../../core/table/table.ts';
 import type { Db } from '../db/open.ts';
+import type { RowOf } from '../db/schema.ts';
 import { countColumns, DAY_ENTRIES, entryOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { closeDay, todayOf } from './eaten.ts';
@@ -48,9 +49,17 @@ async function closeDays(scope: Scope, today: string): Promise<void> {
       .where('day', '<', today)
       .where('counted_at', 'is', null)
       .execute();
+    const told = await s.db
+      .selectFrom('day_entry')
+      .select(['eater_id', 'day'])
+      .distinct()
+      .where('household_id', '=', s.householdId)
+      .where('day', '>=', closedTo ?? '')
+      .where('day', '<', today)
+      .where('removed_at', 'is', null)
+      .execute();
     const table = await tableOf(s);
-    const there = rows.filter((r) => r.removed_at === null).map(entryOf);
-    const entries = [...rows.map(entryOf), ...(await standingBeside(s, there, table.eaters))];
+    const entries = [...rows.map(entryOf), ...(await standingBeside(s, told, table.eaters))];
     const sources = await daySources(s, entries);
     const at = nowOf(s);
     for (const entry of entries) {
@@ -62,34 +71,29 @@ async function closeDays(scope: Scope, today: string): Promise<void> {
         .where('id', '=', entry.id)
         .execute();
     }
-    const told = await s.db
-      .selectFrom('day_entry')
-      .select(['eater_id', 'day'])
-      .distinct()
-      .where('household_id', '=', s.householdId)
-      .where('day', '>=', closedTo ?? '')
-      .where('day', '<', today)
-      .execute();
     for (const { eater_id, day } of told) await closeDay(s, eater_id, day);
     await s.db.updateTable('household').set({ days_closed: today }).where('id', '=', s.householdId).execute();
   });
 }
 
 /** What stands on days with something else on them is put there for good; a day of which nothing was told stays a gap. */
-async function standingBeside(s: Scope, live: readonly DayEntry[], eaters: readonly Eater[]): Promise<DayEntry[]> {
-  const days = new Map(live.map((e) => [`${e.eaterId} ${e.day}`, e]));
+async function standingBeside(
+  s: Scope,
+  told: readonly Pick<RowOf<'day_entry'>, 'eater_id' | 'day'>[],
+  eaters: readonly Eater[],
+): Promise<DayEntry[]> {
   const made: DayEntry[] = [];
-  for (const { eaterId, day } of days.values()) {
-    const items = eaters.find((e) => e.id === eaterId)?.standing ?? [];
+  for (const { eater_id, day } of told) {
+    const items = eaters.find((e) => e.id === eater_id)?.standing ?? [];
     if (items.length === 0) continue;
     const there = await s.db
       .selectFrom('day_entry')
       .select('id')
       .where('household_id', '=', s.householdId)
-      .where('eater_id', '=', eaterId)
+      .where('eater_id', '=', eater_id)
       .where('day', '=', day)
       .execute();
-    for (const entry of standingOn(items, eaterId, day, new Set(there.map((r) => r.id)))) {
+    for (const entry of standingOn(items, eater_id, day, new Set(there.map((r) => r.id)))) {
       await DAY_ENTRIES.insert(s, entry.id, entry);
       made.push(entry);
     }
