@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
-import { SAMPLE_PROGRAMS } from '../program/samples.ts';
-import { plainCounter } from '../program/program.ts';
 import { countVersion } from '../counting/count-version.ts';
+import { plainCounter } from '../program/program.ts';
+import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { thisNotThat } from './this-not-that.ts';
 
 const LE = plainCounter(SAMPLE_PROGRAMS[0]!);
@@ -14,7 +14,12 @@ describe('this, not that', () => {
     const yogurt = dip.lines[0]!.food.kind === 'food' ? dip.lines[0]!.food.foodId : '';
     const said = thisNotThat(yogurt, { dishes, kitchen: kitchenOf(dip), food: shippedFood, counters: [LE] });
     expect(said).not.toBeNull();
-    const other = { ...dip, lines: dip.lines.map((l, i) => (i === 0 ? { ...l, food: { kind: 'food' as const, foodId: said!.foodId, revision: 1 } } : l)) };
+    const other = {
+      ...dip,
+      lines: dip.lines.map((l, i) =>
+        i === 0 ? { ...l, food: { kind: 'food' as const, foodId: said!.foodId, revision: 1 } } : l,
+      ),
+    };
     const [was, is] = [dip, other].map((v) => countVersion(v, kitchenOf(v), [LE]).counts[0]!.points);
     expect(is! - was!).toBe(said!.adds);
     expect(said!.adds).toBeGreaterThan(0);

@@ -79,7 +79,9 @@ describe('what to get', () => {
     expect(dust).toMatchObject({ foodId: null, grams: null, uses: ['Stew'] });
   });
   it('has the foods that somebody is going to eat as they are', () => {
-    expect(got({ foods: [{ foodId: 'apple', grams: 300, words: '2 apples' }] }).get('apple')).toMatchObject({ grams: 300 });
+    expect(got({ foods: [{ foodId: 'apple', grams: 300, words: '2 apples' }] }).get('apple')).toMatchObject({
+      grams: 300,
+    });
   });
   it('has the same ids from the same plan, so that two devices mean the same thing', () => {
     expect([...got().values()].map((i) => i.id)).toEqual([...got().values()].map((i) => i.id));

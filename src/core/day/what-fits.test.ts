@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import { fitWords, portionThatFits } from './what-fits.ts';
+
+const at =
+  (points: number, kcal = points * 45, protein = 10) =>
+  (portion: number) => ({
+    points: Math.round(points * portion),
+    kcal: kcal * portion,
+    protein: protein * portion,
+  });
+const room = (points: number | null, over: object = {}) => ({ points, kcal: null, protein: null, ...over });
+
+describe('what fits', () => {
+  it('is a portion where that fits, else the largest part of it that people eat', () => {
+    expect(portionThatFits(at(8), room(8))).toMatchObject({ portion: 1, is: 'whole', points: 8 });
+    expect(portionThatFits(at(8), room(7))).toMatchObject({ portion: 0.75, points: 6 });
+    expect(portionThatFits(at(8), room(5))).toMatchObject({ portion: 0.5, is: 'half', points: 4 });
+    expect(fitWords(portionThatFits(at(8), room(5))!)).toBe('half of it fits');
+    expect(portionThatFits(at(40), room(5))).toBeNull();
+    expect(portionThatFits(at(8), room(5), false)).toBeNull();
+  });
+  it('has the least protein that is asked for, if need be by two portions', () => {
+    expect(portionThatFits(at(4), room(8, { protein: 20 }))).toMatchObject({ portion: 2, is: 'double', points: 8 });
+    expect(portionThatFits(at(4), room(7, { protein: 20 }))).toBeNull();
+  });
+  it('is nothing of which the number is not known', () => {
+    const unknown = () => ({ points: null, kcal: null, protein: null });
+    expect(portionThatFits(unknown, room(9))).toBeNull();
+    expect(portionThatFits(unknown, room(null))).toMatchObject({ portion: 1 });
+  });
+});

@@ -1,0 +1,74 @@
+import { EPSILON } from '../program/rule.ts';
+
+/** What is left of a day, or what a meal aims for; null where nothing is asked. */
+export interface Room {
+  /** The most points. */
+  readonly points: number | null;
+  /** The most energy. */
+  readonly kcal: number | null;
+  /** The least protein, g. */
+  readonly protein: number | null;
+}
+
+/** What a portion comes to. */
+export interface PortionWorth {
+  readonly points: number | null;
+  readonly kcal: number | null;
+  readonly protein: number | null;
+}
+
+/** The part of something that fits. */
+export interface Fit extends PortionWorth {
+  readonly portion: number;
+  /** Whether the usual one fits, twice of it, or only some of it. */
+  readonly is: 'whole' | 'double' | 'half' | 'some';
+}
+
+/** Portions that people eat, the usual one first, then what is less. */
+const PORTIONS = [
+  [1, 'whole'],
+  [0.75, 'some'],
+  [0.5, 'half'],
+  [0.25, 'some'],
+] as const;
+
+/** Whether a portion is within the room; what is not known does not fit where it is asked for. */
+export function isWithin(worth: PortionWorth, room: Room): boolean {
+  const most = (v: number | null, limit: number | null): boolean =>
+    limit === null || (v !== null && v <= limit + EPSILON);
+  return (
+    most(worth.points, room.points) &&
+    most(worth.kcal, room.kcal) &&
+    (room.protein === null || (worth.protein !== null && worth.protein >= room.protein - EPSILON))
+  );
+}
+
+/**
+ * The portion of something that fits: the usual one, twice where that still does and the room asks for protein, else the
+ * largest part of it that people eat; null where none does.
+ *
+ * @param at what a portion comes to, in servings
+ * @param parts whether it can be had in part
+ */
+export function portionThatFits(at: (portion: number) => PortionWorth, room: Room, parts = true): Fit | null {
+  for (const [portion, is] of parts ? PORTIONS : PORTIONS.slice(0, 1)) {
+    const worth = at(portion);
+    if (isWithin(worth, room)) return { ...worth, portion, is };
+    // More of it is what brings the protein.
+    if (portion === 1 && room.protein !== null && isWithin(worth, { ...room, protein: null })) {
+      const twice = at(2);
+      if (isWithin(twice, room)) return { ...twice, portion: 2, is: 'double' };
+    }
+  }
+  return null;
+}
+
+/** A fit in words. @example fitWords({ is: 'half' }) // 'half of it fits' */
+export const fitWords = ({ is, portion }: Pick<Fit, 'is' | 'portion'>): string =>
+  is === 'whole'
+    ? 'a portion fits'
+    : is === 'double'
+      ? 'two portions fit'
+      : is === 'half'
+        ? 'half of it fits'
+        : `${portion === 0.75 ? '¾' : '¼'} of it fits`;
