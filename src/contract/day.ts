@@ -8,7 +8,7 @@ import { schemaOf } from './schema-of.ts';
 const Points = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too much');
 const Kilocalories = z.number('is not a number').min(0, 'cannot be below 0').max(20_000, 'is too much');
 
-const EatenSchema = z.discriminatedUnion('kind', [
+export const EatenSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('version'), recipeId: Id, versionId: Id }),
   z.object({ kind: z.literal('cook'), recipeId: Id, cookId: Id }),
   z.object({ kind: z.literal('box'), recipeId: Id, boxId: Id }),

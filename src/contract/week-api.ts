@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { DayEntrySchema, EaterDaySchema, PotSchema } from './day.ts';
+import { VEGETABLE_COLOURS } from '../core/table/daily-aim.ts';
+import { DayEntrySchema, EatenSchema, EaterDaySchema, PotSchema } from './day.ts';
 import { Revision } from './entry.ts';
-import { Day } from './primitives.ts';
+import { Day, Id } from './primitives.ts';
 import { ProgramSchema } from './program.ts';
 import { route } from './route.ts';
-import { BuyingSchema, TripSchema } from './shopping.ts';
+import { BuyingSchema, TripItemSchema, TripSchema } from './shopping.ts';
 
 const Known = z.number().nullable();
 
@@ -80,6 +81,112 @@ export const WeekSchema = z.object({
 });
 export type WeekAnswer = z.infer<typeof WeekSchema>;
 
+const DishTimesSchema = z.array(z.object({ recipeId: z.string(), title: z.string(), times: z.number() }));
+const LookBackSchema = z.object({
+  from: Day,
+  to: Day,
+  days: z.array(
+    z.object({
+      day: Day,
+      points: Known,
+      low: Known,
+      high: Known,
+      allowance: Known,
+      reserve: Known,
+      kcal: Known,
+      protein: Known,
+      complete: z.boolean(),
+    }),
+  ),
+  weeks: z.array(
+    z.object({
+      from: Day,
+      daysTold: z.number(),
+      points: Known,
+      allowance: Known,
+      variety: z.number().describe('How many different recipes and foods there were.'),
+    }),
+  ),
+  gaps: z.number().describe('Days of which nothing was told.'),
+  most: DishTimesSchema.describe('What was eaten most.'),
+  liked: DishTimesSchema.describe('What was said of most often that it is to be cooked again.'),
+});
+export type LookBackAnswer = z.infer<typeof LookBackSchema>;
+
+const GroupsSchema = z.array(
+  z.object({
+    eaterId: z.string(),
+    day: Day,
+    oil: z.number(),
+    dairy: z.number(),
+    vegetables: z.number(),
+    fruit: z.number(),
+    fish: z.number(),
+    colours: z.array(z.enum(VEGETABLE_COLOURS)).readonly(),
+  }),
+);
+export type GroupsAnswer = z.infer<typeof GroupsSchema>;
+
+const Least = z.coerce.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large');
+const Wish = z.stringbool().optional();
+const FitsQuerySchema = z.object({
+  eater: Id,
+  day: Day.optional(),
+  points: Least.optional().describe('The most points.'),
+  kcal: Least.optional().describe('The most energy.'),
+  protein: Least.optional().describe('The least protein, g.'),
+  minutes: Least.optional(),
+  appliance: z.string().max(40).optional(),
+  season: Wish,
+  notLately: Wish,
+  of: z.enum(['recipes', 'boxes', 'foods']).optional(),
+  order: z.enum(['points', 'time', 'house', 'lately']).default('points'),
+});
+export type FitsQuery = z.infer<typeof FitsQuerySchema>;
+
+const FitsSchema = z.object({
+  today: Day,
+  fits: z.array(
+    z.object({
+      what: EatenSchema,
+      title: z.string(),
+      portion: z.number(),
+      words: z.string(),
+      points: Known,
+      kcal: Known,
+      protein: Known,
+      minutes: Known,
+      lastEaten: z.string().nullable(),
+      keepUntil: z.string().nullable(),
+      inHouse: z.number().describe('How many of its foods are in the house, out of `foods`.'),
+      foods: z.number(),
+      inSeason: z.boolean(),
+    }),
+  ),
+});
+export type FitsAnswer = z.infer<typeof FitsSchema>;
+
+const TreatSchema = z.object({
+  title: z.string(),
+  /** Each of its versions, with the part of it that fits; null where none does. */
+  versions: z.array(
+    z.object({
+      versionId: Id,
+      name: z.string(),
+      points: Known,
+      kcal: Known,
+      grams: Known,
+      portion: Known,
+      portionPoints: Known,
+    }),
+  ),
+  days: z.array(z.object({ day: Day, mayTake: z.number() })).describe('Days of the week that have room for all of it.'),
+  bought: z
+    .array(z.object({ foodId: Id, name: z.string(), grams: z.number(), points: Known, kcal: Known }))
+    .describe('What is bought of that kind, as much of it as a serving weighs.'),
+});
+export type TreatAnswer = z.infer<typeof TreatSchema>;
+
 /** The routes of days, weeks and shopping. */
 export const WEEK_API = {
   week: route({
@@ -93,6 +200,47 @@ export const WEEK_API = {
     method: 'POST',
     path: '/households/:h/day-entries/:id/count-anew',
     says: 'Counts something that was eaten as it would be counted now, and keeps that.',
+    answer: null,
+  }),
+  groups: route({
+    method: 'GET',
+    path: '/households/:h/week/groups',
+    says: "Groups of foods on everybody's days: oil, dairy, vegetables by colour, fruit, fish.",
+    query: z.object({ from: Day.optional(), days: z.coerce.number().int().min(1).max(31).optional() }),
+    answer: GroupsSchema,
+  }),
+  fits: route({
+    method: 'GET',
+    path: '/households/:h/fits',
+    says: 'What fits into what is left of a day, or what a meal aims for: recipes, boxes and foods, each with its portion.',
+    query: FitsQuerySchema,
+    answer: FitsSchema,
+  }),
+  treat: route({
+    method: 'GET',
+    path: '/households/:h/recipes/:id/treat',
+    says: 'A dish that eats the day: how it can be had all the same.',
+    query: z.object({ eater: Id, points: Least, day: Day.optional() }),
+    answer: TreatSchema,
+  }),
+  lookBack: route({
+    method: 'GET',
+    path: '/households/:h/eaters/:id/look-back',
+    says: 'Days and weeks of somebody, from what was kept of them.',
+    query: z.object({ from: Day, to: Day.optional() }),
+    answer: LookBackSchema,
+  }),
+  toGet: route({
+    method: 'GET',
+    path: '/households/:h/to-get',
+    says: 'What has to be got for what is planned, less what is in the house.',
+    query: z.object({ from: Day, to: Day }),
+    answer: z.array(TripItemSchema),
+  }),
+  tripHome: route({
+    method: 'POST',
+    path: '/households/:h/trips/:id/home',
+    says: 'Puts what was bought on a trip into the house, once.',
     answer: null,
   }),
   trips: route({

@@ -34,6 +34,5 @@ export const monthsOf = (foodId: string): readonly number[] | null =>
 
 /** Whether what a dish is made of is in season: all of it that knows one, and some of it at least. */
 export function isInSeason(foodIds: readonly string[], month: number): boolean {
-  const known = foodIds.flatMap((id) => monthsOf(id) ?? []).length > 0;
-  return known && foodIds.every((id) => monthsOf(id)?.includes(month) ?? true);
+  return foodIds.some((id) => monthsOf(id) !== null) && foodIds.every((id) => monthsOf(id)?.includes(month) ?? true);
 }

@@ -3,6 +3,7 @@ import type { Batch } from '../../contract/food.ts';
 import type { Picture } from '../../contract/picture.ts';
 import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
 import type { NewVerdict } from '../../contract/verdict.ts';
+import type { FitsQuery } from '../../contract/week-api.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { type DocumentName, verdictId } from '../../core/documents/document-kinds.ts';
 import { invalid, notFound, stale } from '../../core/errors.ts';
@@ -24,6 +25,7 @@ import { EATERS } from './eater-shelf.ts';
 import * as entries from './entries.ts';
 import { FEASTS } from './feast-shelf.ts';
 import * as feasts from './feasts.ts';
+import { whatFits } from './fits.ts';
 import { outdatedLines } from './food-drift.ts';
 import { foodOwner } from './food-owner.ts';
 import { searchPantry } from './food-search.ts';
@@ -32,6 +34,7 @@ import * as foods from './foods.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
 import { isHousehold } from './households.ts';
 import { kitchenFor } from './kitchen.ts';
+import { lookBackOn } from './look-back.ts';
 import { OBSERVATIONS } from './observation-shelf.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
@@ -44,15 +47,17 @@ import { foodsInRecipes, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
+import { toGet, tripHome } from './shopping.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
+import { type TreatQuery, treatOf } from './treat.ts';
 import { BUYING, TRIPS } from './trip-shelf.ts';
 import { turnOfDay } from './turn-of-day.ts';
 import { VERDICTS } from './verdict-shelf.ts';
 import { VERSIONS } from './version-shelf.ts';
 import { getVersion } from './versions.ts';
-import { countAnew, weekFrom } from './weeks.ts';
+import { countAnew, groupsFrom, weekFrom } from './weeks.ts';
 import { write } from './write.ts';
 
 // The engine keeps every kind apart by its shelf; here they stand side by side under one type.
@@ -153,6 +158,12 @@ export async function householdStore(context: StoreContext, householdId: string)
     boxes: (recipeId: string | undefined) => boxesThere(s, recipeId),
     week: (from: string | undefined, days: number) => weekFrom(s, from, days),
     countAnew: (entryId: string) => countAnew(s, entryId),
+    groups: (from: string | undefined, days: number) => groupsFrom(s, from, days),
+    fits: (query: FitsQuery) => whatFits(s, query),
+    treat: (recipeId: string, query: TreatQuery) => treatOf(s, recipeId, query),
+    lookBack: (eaterId: string, from: string, to: string | undefined) => lookBackOn(s, eaterId, from, to),
+    toGet: (from: string, to: string) => toGet(s, from, to),
+    tripHome: (tripId: string) => tripHome(s, tripId),
     trips: () => TRIPS.all(s, 'made desc'),
     buying: () => BUYING.all(s, 'shop, food_id'),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),

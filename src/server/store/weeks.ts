@@ -1,4 +1,5 @@
-import type { WeekAnswer } from '../../contract/week-api.ts';
+import type { GroupsAnswer, WeekAnswer } from '../../contract/week-api.ts';
+import { dailyGroups } from '../../core/day/daily-groups.ts';
 import { type CountedEntry, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
 import { leftInPot } from '../../core/day/pot.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
@@ -91,7 +92,8 @@ async function entriesBetween(
 
 type Marks = Pick<WeekAnswer, 'said' | 'countedBy'>;
 
-async function marksBetween(s: Scope, eaterIds: readonly string[], from: string, to: string): Promise<Marks> {
+/** What is said of days, and by what those that are over were counted. */
+export async function marksBetween(s: Scope, eaterIds: readonly string[], from: string, to: string): Promise<Marks> {
   if (eaterIds.length === 0) return { said: [], countedBy: [] };
   const rows = await s.db
     .selectFrom('eater_day')
@@ -125,7 +127,7 @@ async function marksBetween(s: Scope, eaterIds: readonly string[], from: string,
 }
 
 /** Every revision by which one of the days was counted. */
-async function programsNamed(s: Scope, by: Marks['countedBy']): Promise<WeekAnswer['programs']> {
+export async function programsNamed(s: Scope, by: Marks['countedBy']): Promise<WeekAnswer['programs']> {
   const named = new Map(by.map((b) => [`${b.programId} ${b.programRevision}`, b]));
   const found = await Promise.all([...named.values()].map((b) => programAt(s, b.programId, b.programRevision)));
   return found.flatMap((p) => (p === null ? [] : [p as WeekAnswer['programs'][number]]));
@@ -205,6 +207,24 @@ const flatDay = (eaterId: string, { day, sum, rules, reckoned }: ToldDay): WeekA
   reserveLeft: reckoned?.reserveLeft ?? null,
   reserveFree: reckoned?.reserveFree ?? null,
 });
+
+/** The groups of foods on everybody's days, as their recipes are now. */
+export async function groupsFrom(s: Scope, from: string | undefined, n: number): Promise<GroupsAnswer> {
+  const first = from ?? (await todayOf(s));
+  const { eaters } = await tableOf(s);
+  const { entries } = await weekFrom(s, first, n);
+  const sources = await daySources(s, entries);
+  return eaters.flatMap(({ id }) =>
+    daysFrom(first, n).map((day) => ({
+      eaterId: id,
+      day,
+      ...dailyGroups(
+        entries.filter((e) => e.eaterId === id && e.day === day),
+        sources,
+      ),
+    })),
+  );
+}
 
 /** Counts something that was eaten as it would be counted now. @throws DomainError not-found */
 export function countAnew(scope: Scope, id: string): Promise<void> {

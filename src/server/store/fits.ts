@@ -1,0 +1,174 @@
+import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
+import { countEntry } from '../../core/day/count-entry.ts';
+import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
+import { type Fit, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
+import { notFound } from '../../core/errors.ts';
+import { isInSeason } from '../../core/food/season.ts';
+import { ladderOf } from '../../core/program/ladder.ts';
+import { addDays } from '../../core/quantity/calendar-day.ts';
+import { houseOf } from '../../core/stock/house-of.ts';
+import { boxesThere } from './cook-shelf.ts';
+import { countsFor, daySources } from './day-sources.ts';
+import { todayOf } from './eaten.ts';
+import { newestFoods } from './foods.ts';
+import type { Scope } from './scope.ts';
+import { stockOf } from './stock-shelf.ts';
+import { tableOf } from './table.ts';
+
+/** So many recipes are counted out for a room: those that come nearest to it. */
+const MOST_RECIPES = 40;
+/** What was eaten within so many days was eaten lately. */
+const LATELY_DAYS = 14;
+/** Of a food by itself: so much at least and at most, and so much of what nobody weighed, g. */
+const LEAST_OF_FOOD_G = 5;
+const MOST_OF_FOOD_G = 250;
+const UNWEIGHED_G = 100;
+
+type FitRow = FitsAnswer['fits'][number];
+
+/** Recipes, boxes and foods with the portion of each that fits. @throws DomainError not-found */
+export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> {
+  const table = await tableOf(s);
+  if (!table.eaters.some((e) => e.id === query.eater)) throw notFound('eater');
+  const who = countsFor(table, query.eater);
+  const room: Room = { points: query.points ?? null, kcal: query.kcal ?? null, protein: query.protein ?? null };
+  const today = query.day ?? (await todayOf(s));
+  const stock = await stockOf(s);
+  const house = houseOf(stock);
+  const probe = (what: Eaten, words: string): DayEntry => ({
+    id: 'fits',
+    eaterId: query.eater,
+    day: today,
+    meal: 'meal',
+    position: 0,
+    what,
+    words,
+    portion: 1,
+    spread: 0,
+    state: 'planned',
+  });
+
+  const listed = query.of === 'boxes' || query.of === 'foods' ? [] : await recipesNear(s, query, room, today);
+  const boxes =
+    query.of === 'recipes' || query.of === 'foods'
+      ? []
+      : (await boxesThere(s, undefined)).filter(
+          (b) => b.taken === null && b.as === 'cooked' && (b.eaterId === null || b.eaterId === query.eater),
+        );
+  const foodIds = query.of === 'recipes' || query.of === 'boxes' ? [] : [...house.keys()];
+  const foods = await newestFoods(s, foodIds);
+  const entries = [
+    ...listed.map((r) => probe({ kind: 'version', recipeId: r.recipe_id, versionId: r.version_id }, r.title)),
+    ...boxes.map((b) => probe({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title)),
+  ];
+  const sources = await daySources(s, entries);
+  const lately = await lastEaten(
+    s,
+    query.eater,
+    [...listed.map((r) => r.recipe_id), ...boxes.map((b) => b.recipeId)],
+    today,
+  );
+  const fitted = entries.flatMap((entry, i): FitRow[] => {
+    const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
+    if (fit === null) return [];
+    const recipe = listed[i];
+    const box = boxes[i - listed.length];
+    const recipeId = (recipe?.recipe_id ?? box?.recipeId)!;
+    const foodsIn = recipe?.foods.trim().split(' ') ?? [];
+    return [
+      {
+        ...rowOf(fit, entry.what, entry.words),
+        minutes: recipe?.minutes ?? null,
+        lastEaten: lately.get(recipeId) ?? null,
+        keepUntil: box?.keepUntil ?? null,
+        inHouse: foodsIn.filter((f) => house.has(f)).length,
+        foods: foodsIn.length,
+        inSeason: isInSeason(foodsIn, monthOf(today)),
+      },
+    ];
+  });
+  const ofFoods = foods.flatMap((food): FitRow[] => {
+    const counter = who.counter;
+    const most = counter === null || room.points === null ? null : ladderOf(food, counter, Math.floor(room.points) + 1);
+    const upTo = most?.filter((r) => r.points <= room.points!).at(-1)?.mostGrams ?? Number.POSITIVE_INFINITY;
+    const grams = Math.floor(Math.min(upTo, house.get(food.id) ?? UNWEIGHED_G, MOST_OF_FOOD_G));
+    if (grams < LEAST_OF_FOOD_G) return [];
+    const what: Eaten = { kind: 'food', foodId: food.id, grams, low: grams, high: grams };
+    const worth = countEntry(probe(what, food.name), who, { ...sources, food: () => food });
+    const fit = portionThatFits(() => worth, room, false);
+    if (fit === null) return [];
+    const rest = { minutes: null, lastEaten: null, keepUntil: null, inHouse: 1, foods: 1, inSeason: false };
+    return [{ ...rowOf(fit, what, food.name), ...rest }];
+  });
+  const all = [...fitted, ...ofFoods].filter((f) => query.notLately !== true || !isLately(f.lastEaten, today));
+  return { today, fits: all.sort(orderBy(query.order)).slice(0, MOST_RECIPES) };
+}
+
+const rowOf = (fit: Fit, what: Eaten, title: string) => ({
+  what,
+  title,
+  portion: fit.portion,
+  words: what.kind === 'food' ? `up to ${what.grams} g` : fitWords(fit),
+  points: fit.points,
+  kcal: fit.kcal,
+  protein: fit.protein,
+});
+
+const isLately = (last: string | null, today: string): boolean => last !== null && last > addDays(today, -LATELY_DAYS);
+const monthOf = (day: string): number => Number(day.slice(5, 7));
+
+/** Boxes that have to be eaten soonest come first, whatever the order. */
+const orderBy =
+  (order: FitsQuery['order']) =>
+  (a: FitRow, b: FitRow): number =>
+    (a.keepUntil ?? '9').localeCompare(b.keepUntil ?? '9') ||
+    (order === 'time'
+      ? (a.minutes ?? 1e9) - (b.minutes ?? 1e9)
+      : order === 'house'
+        ? b.inHouse / Math.max(1, b.foods) - a.inHouse / Math.max(1, a.foods)
+        : order === 'lately'
+          ? (a.lastEaten ?? '').localeCompare(b.lastEaten ?? '')
+          : (b.points ?? 0) - (a.points ?? 0)) ||
+    a.title.localeCompare(b.title, 'en');
+
+/** The recipes whose serving comes nearest to what is left, as the list knows them. */
+async function recipesNear(s: Scope, query: FitsQuery, room: Room, today: string) {
+  const rows = await s.db
+    .selectFrom('recipe_listing as l')
+    .leftJoin('recipe_points as p', (j) => j.onRef('p.recipe_id', '=', 'l.recipe_id').on('p.counter', '=', query.eater))
+    .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.minutes', 'l.foods', 'l.appliances', 'l.not_for', 'p.points'])
+    .where('l.household_id', '=', s.householdId)
+    // A quarter of it is the least that is looked at.
+    .$if(room.points !== null, (q) => q.where('p.points', '<=', room.points! * 4 + 1))
+    .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * 4))
+    .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
+    .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
+    .orderBy((e) => e.fn('abs', [e('p.points', '-', room.points ?? 8)]))
+    .limit(MOST_RECIPES * 4)
+    .execute();
+  return rows
+    .filter((r) => !(JSON.parse(r.not_for) as string[]).includes(query.eater))
+    .filter((r) => query.season !== true || isInSeason(r.foods.trim().split(' '), monthOf(today)))
+    .slice(0, MOST_RECIPES);
+}
+
+/** When somebody last had something of these recipes. */
+async function lastEaten(
+  s: Scope,
+  eaterId: string,
+  recipeIds: readonly string[],
+  today: string,
+): Promise<Map<string, string>> {
+  if (recipeIds.length === 0) return new Map();
+  const rows = await s.db
+    .selectFrom('day_entry')
+    .select((e) => ['recipe_id', e.fn.max('day').as('day')])
+    .where('household_id', '=', s.householdId)
+    .where('recipe_id', 'in', [...new Set(recipeIds)])
+    .where('day', '<=', today)
+    .where('eater_id', '=', eaterId)
+    .where('removed_at', 'is', null)
+    .groupBy('recipe_id')
+    .execute();
+  return new Map(rows.map((r) => [r.recipe_id!, String(r.day)]));
+}

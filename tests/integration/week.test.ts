@@ -1,0 +1,216 @@
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { FitsAnswer, LookBackAnswer, TreatAnswer, WeekAnswer } from '../../src/contract/week-api.ts';
+import type { TripItem } from '../../src/core/shopping/trip.ts';
+import { type TestServer, testServer } from '../support/test-server.ts';
+import { readVersion } from '../support/test-version.ts';
+
+let server: TestServer;
+const home = '/api/households/home';
+const api = () => request(server.app);
+const put = (kind: string, id: string, document: object) => api().put(`${home}/${kind}/${id}/document`).send(document);
+const ask = async <T>(path: string): Promise<T> => (await api().get(`${home}/${path}`).expect(200)).body;
+const recipe = (id: string, title: string, lines: string[], servings = 4) => {
+  const version = readVersion(lines, { id: `${id}-v1`, recipeId: id, servings });
+  return api()
+    .post(`${home}/recipes`)
+    .send({
+      id,
+      title,
+      credit: { author: null, url: null, whose: 'own' },
+      claims: [],
+      notes: '',
+      asWritten: {
+        ...version,
+        lines: version.lines.map((l) => ({ ...l, id: `${id}-${l.id}`, originLineId: `${id}-${l.id}` })),
+      },
+    })
+    .expect(201);
+};
+const entry = (id: string, what: object, over: object = {}) => ({
+  id,
+  eaterId: 'ada',
+  day: '2026-11-25',
+  meal: 'meal-lunch',
+  position: 0,
+  what,
+  words: id,
+  portion: 1,
+  spread: 0,
+  state: 'planned',
+  ...over,
+});
+const pot = (over: object = {}) => ({
+  id: 'pot-1',
+  recipeId: 'stew',
+  versionId: 'stew-v1',
+  day: '2026-11-26',
+  meal: 'meal-supper',
+  servings: 6,
+  cookId: null,
+  ...over,
+});
+
+beforeEach(async () => {
+  server = await testServer();
+  await recipe('stew', 'Leek stew', ['600 g leeks', '120 g butter', '1 lump of moonrock']);
+  await recipe('cheesecake', 'Cheesecake', ['500 g cream cheese', '200 g sugar', '4 eggs'], 8);
+  await put('eaters', 'ada', {
+    id: 'ada',
+    name: 'Ada',
+    programId: 'program-ledger',
+    exceptions: [],
+    allergies: [],
+    avoids: [],
+  }).expect(200);
+  await server.renew();
+});
+afterEach(() => server.close());
+
+describe('a plan', () => {
+  it('has pots, and knows how much of each is on nobody’s plate', async () => {
+    await put('pots', 'pot-1', pot()).expect(200);
+    await put(
+      'day-entries',
+      'one',
+      entry('one', { kind: 'pot', recipeId: 'stew', potId: 'pot-1' }, { portion: 2 }),
+    ).expect(200);
+    const { pots, entries } = await ask<WeekAnswer>('week');
+    expect(pots).toMatchObject([{ id: 'pot-1', title: 'Leek stew', servings: 6, left: 4 }]);
+    expect(entries[0]!.count.points).toBeGreaterThan(0);
+    await put('pots', 'pot-2', pot({ id: 'pot-2', versionId: 'cheesecake-v1' })).expect(422);
+  });
+  it('tells the groups of its days', async () => {
+    await put('pots', 'pot-1', pot()).expect(200);
+    await put('day-entries', 'one', entry('one', { kind: 'pot', recipeId: 'stew', potId: 'pot-1' })).expect(200);
+    const groups = await ask<{ day: string; vegetables: number; colours: string[] }[]>('week/groups?days=1');
+    expect(groups).toMatchObject([{ day: '2026-11-25', vegetables: 150, colours: ['white'] }]);
+  });
+});
+
+describe('shopping', () => {
+  it('is the plan less the house, with everything that was not read by its words, and comes home once', async () => {
+    await put('pots', 'pot-1', pot()).expect(200);
+    await put('stock', 'butter-1', {
+      id: 'butter-1',
+      foodId: 'butter',
+      name: 'butter',
+      grams: 100,
+      opened: false,
+      useBy: null,
+      lacking: false,
+    }).expect(200);
+    await put('buying', 'leek', {
+      foodId: 'leek',
+      shop: 'Market',
+      leastGrams: null,
+      packGrams: 500,
+      price: 1.5,
+    }).expect(200);
+    const items = await ask<TripItem[]>('to-get?from=2026-11-25&to=2026-12-01');
+    const of = (id: string) => items.find((i) => i.foodId === id);
+    // 600 g for four is 900 g for six: two bundles of 500 g; 180 g of butter less 100 g.
+    expect(of('leek')).toMatchObject({ grams: 900, sold: '2 × 500 g', shop: 'Market', price: 3, uses: ['Leek stew'] });
+    expect(of('butter')).toMatchObject({ grams: 80 });
+    expect(items.some((i) => /moonrock/.test(i.name))).toBe(true);
+    await put('trips', 'trip-1', {
+      id: 'trip-1',
+      name: 'Week',
+      from: '2026-11-25',
+      to: '2026-12-01',
+      made: '2026-11-25T10:00:00.000Z',
+      items,
+      ticks: { leek: { on: true, at: '2026-11-25T11:00:00.000Z' } },
+      done: null,
+    }).expect(200);
+    await api().post(`${home}/trips/trip-1/home`).expect(204);
+    await api().post(`${home}/trips/trip-1/home`).expect(204);
+    const stock = await ask<{ foodId: string; grams: number }[]>('stock');
+    expect(stock.filter((i) => i.foodId === 'leek')).toMatchObject([{ grams: 1000 }]);
+    expect(stock.filter((i) => i.foodId === 'butter')).toMatchObject([{ grams: 100 }]);
+    await api().post(`${home}/trips/nothing/home`).expect(404);
+  });
+
+  it('keeps the later of two ticks, whichever phone is heard first', async () => {
+    await put('trips', 'trip-1', {
+      id: 'trip-1',
+      name: 'Week',
+      from: '2026-11-25',
+      to: '2026-12-01',
+      made: '2026-11-25T10:00:00.000Z',
+      items: [],
+      ticks: {},
+      done: null,
+    }).expect(200);
+    const tick = (entryId: string, food: string, before: unknown, on: boolean, at: string) =>
+      api()
+        .post(`${home}/trips/trip-1/entries`)
+        .send({
+          base: 1,
+          entry: {
+            id: entryId,
+            label: 'Tick',
+            undoes: null,
+            changes: [{ kind: 'field', path: ['ticks', food], before, after: { on, at: `2026-11-25T${at}:00.000Z` } }],
+          },
+        })
+        .expect(200);
+    // One phone ticks it at five past; the other had taken the tick away at three past, off line, and says so now.
+    await tick('tick-a', 'leek', undefined, true, '11:05');
+    await tick('tick-b', 'leek', undefined, false, '11:03');
+    await tick('tick-c', 'butter', undefined, true, '11:04');
+    await tick('tick-d', 'butter', undefined, false, '11:06');
+    const [trip] = await ask<{ ticks: Record<string, { on: boolean }> }[]>('trips');
+    expect(trip!.ticks).toMatchObject({ leek: { on: true }, butter: { on: false } });
+  });
+});
+
+describe('what fits', () => {
+  it('is what has room, with the portion of it; half of it where that is so', async () => {
+    const all = await ask<FitsAnswer>('fits?eater=ada&points=30');
+    const [stew, cake] = ['stew', 'cheesecake'].map(
+      (id) => all.fits.find((f) => 'recipeId' in f.what && f.what.recipeId === id)!,
+    );
+    expect(stew).toMatchObject({ title: 'Leek stew', portion: 1, words: 'a portion fits', lastEaten: null });
+    const whole = cake!.points!;
+    const half = await ask<FitsAnswer>(`fits?eater=ada&points=${Math.ceil(whole / 2)}&of=recipes`);
+    const part = half.fits.find((f) => f.title === 'Cheesecake')!;
+    expect(part).toMatchObject({ portion: 0.5, words: 'half of it fits' });
+    for (const f of half.fits) expect(f.points!).toBeLessThanOrEqual(Math.ceil(whole / 2));
+    expect((await ask<FitsAnswer>('fits?eater=ada&points=0&of=recipes')).fits).toEqual([]);
+    await api().get(`${home}/fits?eater=nobody`).expect(404);
+    await api().get(`${home}/fits?eater=ada&points=many`).expect(422);
+  });
+  it('tells how a treat can be had: smaller, on another day, and what is bought of that kind', async () => {
+    const treat = await ask<TreatAnswer>('recipes/cheesecake/treat?eater=ada&points=6');
+    expect(treat.versions[0]!.portionPoints).toBeLessThanOrEqual(6);
+    expect(treat.versions[0]!.points).toBeGreaterThan(6);
+    expect(treat.days.length).toBe(6);
+    expect(treat.bought.map((b) => b.foodId)).toContain('cheesecake');
+  });
+});
+
+describe('looking back', () => {
+  it('has the days as they were lived, gaps as gaps, and what there was most', async () => {
+    await put('day-entries', 'a', entry('aaa', { kind: 'known', points: 12, kcal: 500 })).expect(422);
+    for (const [id, day] of [
+      ['one', '2026-11-23'],
+      ['two', '2026-11-25'],
+    ])
+      await put(
+        'day-entries',
+        id!,
+        entry(
+          id!,
+          { kind: 'version', recipeId: 'stew', versionId: 'stew-v1' },
+          { day, words: 'Leek stew', state: 'eaten' },
+        ),
+      ).expect(200);
+    const back = await ask<LookBackAnswer>('eaters/ada/look-back?from=2026-11-23');
+    expect(back.days.map((d) => d.points === null)).toEqual([false, true, false]);
+    expect(back).toMatchObject({ gaps: 1, most: [{ recipeId: 'stew', times: 2 }] });
+    expect(back.weeks).toMatchObject([{ from: '2026-11-23', daysTold: 2, variety: 1 }]);
+    await api().get(`${home}/eaters/ada/look-back?from=2020-01-01`).expect(422);
+    await api().get(`${home}/eaters/nobody/look-back?from=2026-11-23`).expect(404);
+  });
+});
