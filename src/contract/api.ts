@@ -1,8 +1,4 @@
 import { z } from 'zod';
-import { LONGEST_RECIPE } from '../core/page/recipe-limits.ts';
-import { CardSchema } from './card.ts';
-import { ScoreAnswerSchema } from './cli.ts';
-import { FeastCountedSchema, VersionCountedSchema } from './counted.ts';
 import { DOCUMENT_API } from './document-api.ts';
 import { ChangeNoteSchema, entrySchema, FieldChangeSchema, Revision } from './entry.ts';
 import { FeastSchema, FeastWithRecipesSchema } from './feast.ts';
@@ -10,11 +6,10 @@ import { BatchSchema, FoodCorrectionSchema, FoodSchema, LabelSchema } from './fo
 import { HouseholdChangeSchema, HouseholdSchema, NewHouseholdSchema, TableSchema } from './household.ts';
 import { ObservationsSchema } from './observation.ts';
 import { PictureQuerySchema, PictureSchema } from './picture.ts';
-import { Id, Servings } from './primitives.ts';
+import { Id } from './primitives.ts';
 import { ProductSchema } from './product.ts';
 import { ProgramSchema } from './program.ts';
 import {
-  CardLinkSchema,
   KeptVersionSchema,
   NewRecipeSchema,
   RecipeChangeSchema,
@@ -139,17 +134,6 @@ export const API = {
     answer: HouseholdSchema.extend({ revision: Revision }),
     ifMatch: 'possible',
   }),
-  score: route({
-    method: 'POST',
-    path: '/households/:h/score',
-    says: 'Reads and counts a pasted recipe, and keeps nothing.',
-    body: z.object({
-      text: z.string().max(LONGEST_RECIPE, 'is too long'),
-      servings: Servings.nullable().default(null),
-      recipe: z.int().min(1).max(50).nullable().default(null).describe('Which, of a page with several.'),
-    }),
-    answer: ScoreAnswerSchema,
-  }),
 
   recipes: route({
     method: 'GET',
@@ -219,31 +203,6 @@ export const API = {
     says: 'A version as it is kept, with the last of its history.',
     answer: KeptVersionSchema,
     revision: revised,
-  }),
-  countVersion: route({
-    method: 'GET',
-    path: '/households/:h/versions/:id/count',
-    says: 'A serving of a version, counted for everyone who counts.',
-    answer: VersionCountedSchema,
-  }),
-  previewCard: route({
-    method: 'GET',
-    path: '/households/:h/versions/:id/card',
-    says: 'The card of a version as it would be now, and as text.',
-    answer: z.object({ card: CardSchema, text: z.string() }),
-  }),
-  addCard: route({
-    method: 'POST',
-    path: '/households/:h/versions/:id/cards',
-    says: 'Keeps the card of a version under a link of its own.',
-    answer: CardLinkSchema,
-    makes: true,
-  }),
-  withdrawCard: route({
-    method: 'DELETE',
-    path: '/households/:h/cards/:id',
-    says: 'Withdraws a card: its link leads nowhere from then on.',
-    answer: null,
   }),
 
   putProgram: route({
@@ -322,12 +281,6 @@ export const API = {
     says: 'A feast with everything that its dishes count with.',
     answer: FeastWithRecipesSchema,
     revision: (page) => page.feast.revision,
-  }),
-  countFeast: route({
-    method: 'GET',
-    path: '/households/:h/feasts/:id/count',
-    says: "A feast, counted: everyone's whole plate.",
-    answer: FeastCountedSchema,
   }),
   takeForFeast: route({
     method: 'POST',

@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { allRoutes } from '../../src/contract/all-routes.ts';
 import { API } from '../../src/contract/api.ts';
+import { CARD_API } from '../../src/contract/card-api.ts';
 import { COOK_API } from '../../src/contract/cook-api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
 import { DRIFT_API } from '../../src/contract/drift-api.ts';
@@ -15,6 +16,7 @@ import { PictureSchema } from '../../src/contract/picture.ts';
 import { PROBE_API } from '../../src/contract/probe.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import { SCALE_API } from '../../src/contract/scale.ts';
+import { SCRIPT_API } from '../../src/contract/script-api.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
@@ -77,7 +79,7 @@ describe('every route of the table', () => {
     await answerOf(API.addHousehold, { body: { id: 'another', name: 'Another', zone: 'UTC' } });
     await answerOf(API.table, at);
     await answerOf(API.changeHousehold, { ...at, body: { name: 'Over the bakery' } });
-    await answerOf(API.score, { ...at, body: { text: 'Soup\nServes 2\n\n1 cup milk\n2 leeks' } });
+    await answerOf(SCRIPT_API.score, { ...at, body: { text: 'Soup\nServes 2\n\n1 cup milk\n2 leeks' } });
 
     // Recipes, versions, cards.
     const fresh = { ...written, id: 'fresh-version', recipeId: 'fresh-recipe', kind: 'asWritten', parentId: null };
@@ -88,12 +90,12 @@ describe('every route of the table', () => {
     const copy = { ...written, id: 'fresh-copy', kind: 'lightened', parentId: written.id, name: 'copy' };
     await answerOf(API.addVersion, { ...at, id: recipeId, body: copy });
     await answerOf(API.version, one);
-    await answerOf(API.countVersion, one);
-    await answerOf(API.previewCard, one);
-    const card = (await answerOf(API.addCard, one)).body;
+    await answerOf(SCRIPT_API.countVersion, one);
+    await answerOf(CARD_API.previewCard, one);
+    const card = (await answerOf(CARD_API.addCard, one)).body;
     await answerOf(DRIFT_API.publishAgain, { ...at, id: card.id });
     await answerOf(DRIFT_API.publishBefore, { ...at, id: card.id });
-    await answerOf(API.withdrawCard, { ...at, id: card.id });
+    await answerOf(CARD_API.withdrawCard, { ...at, id: card.id });
     await answerOf(DRIFT_API.outdatedLines, { ...at, id: 'butter' });
 
     // The table: verdicts, swaps, feasts.
@@ -103,7 +105,7 @@ describe('every route of the table', () => {
     await answerOf(API.removeVerdict, { ...at, version: written.id, eater: 'demo-eater-ida' });
     await answerOf(API.feasts, at);
     const feast = (await answerOf(API.feast, { ...at, id: 'demo-feast-harvest' })).body.feast;
-    await answerOf(API.countFeast, { ...at, id: feast.id });
+    await answerOf(SCRIPT_API.countFeast, { ...at, id: feast.id });
     const { revision: base } = (await answerOf(DOCUMENT_API.feasts.kept, { ...at, id: feast.id })).body;
     const take = { base, entry: entry('entry-take', ['people'], feast.people, 12), dishes: [] };
     await answerOf(API.takeForFeast, { ...at, id: feast.id, body: take });

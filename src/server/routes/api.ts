@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { API } from '../../contract/api.ts';
 import { readPasted, recipeMeant } from '../../contract/read-pasted.ts';
+import { SCRIPT_API } from '../../contract/script-api.ts';
 import { scoreRecipe } from '../../core/counting/score-recipe.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import { indexFoods } from '../../core/food/match-food.ts';
@@ -67,7 +68,7 @@ export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
     const kept = await documents.put('household', id, { ...(document as object), ...body }, ifMatch ?? revision, blind);
     return { ...kept.document, revision: kept.revision };
   });
-  serve(api, API.score, async ({ store, body }) => {
+  serve(api, SCRIPT_API.score, async ({ store, body }) => {
     const { household, programs } = await store.table();
     const index = indexFoods(await store.foods.pantry());
     const { system } = household;

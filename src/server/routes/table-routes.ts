@@ -2,6 +2,7 @@ import type { Router } from 'express';
 import { API } from '../../contract/api.ts';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
+import { SCRIPT_API } from '../../contract/script-api.ts';
 import { pairId } from '../../core/documents/document-kinds.ts';
 import { serve } from '../http/serve-route.ts';
 
@@ -29,7 +30,7 @@ export function tableRoutes(api: Router): void {
   serve(api, API.ownSwaps, ({ store }) => store.swaps());
   serve(api, API.feasts, ({ store }) => store.feasts.list());
   serve(api, API.feast, ({ store, params }) => store.feasts.page(params.id));
-  serve(api, API.countFeast, ({ store, params }) => store.feasts.count(params.id));
+  serve(api, SCRIPT_API.countFeast, ({ store, params }) => store.feasts.count(params.id));
   serve(api, API.takeForFeast, ({ store, params, body: { base, entry, dishes } }) =>
     store.feasts.take(params.id, { base }, entry, dishes),
   );

@@ -1,6 +1,7 @@
 import { useSearchParams } from 'react-router';
 import { CardView } from '../../card-view/card-view.tsx';
 import { API } from '../../contract/api.ts';
+import { CARD_API } from '../../contract/card-api.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
@@ -21,7 +22,7 @@ export function PassOnPage() {
   const latest = shownVersion(page.versions, page.recipe.shownVersionId) ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
   const again = `${version.revision} ${page.recipe.revision}`;
-  const { data, error } = useAnswer(API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
+  const { data, error } = useAnswer(CARD_API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
   const links = useCardLinks(h, version.id);
   const open = version.lines.filter(isOpen).length;
   const own = useCounting().filter((e) => e.counter.exceptions.length > 0);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
+import { CARD_API } from '../../contract/card-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { ask } from '../data/api.ts';
@@ -17,7 +18,7 @@ export function useCardLinks(h: string, versionId: string) {
   const make = async () => {
     setBusy(true);
     try {
-      const link = await ask(API.addCard, { h, id: versionId });
+      const link = await ask(CARD_API.addCard, { h, id: versionId });
       const copied = await navigator.clipboard.writeText(link.url).then(
         () => true,
         () => false,
@@ -32,7 +33,7 @@ export function useCardLinks(h: string, versionId: string) {
   };
   const withdraw = async (card: CardLink) => {
     try {
-      await ask(API.withdrawCard, { h, id: card.id });
+      await ask(CARD_API.withdrawCard, { h, id: card.id });
       await refresh.recipe(h);
       setMade((m) => (m?.link.id === card.id ? null : m));
       toast('The link is withdrawn and leads nowhere now.');

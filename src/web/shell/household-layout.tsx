@@ -1,7 +1,6 @@
 import { Search } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
-import { Toaster } from 'sonner';
 import { HouseholdContext } from '../context/household-context.ts';
 import { isTyping } from '../kit/is-typing.ts';
 import { useChanges } from '../saving/use-changes.ts';
@@ -16,10 +15,13 @@ import { useOpenHousehold } from './use-open-household.ts';
 const LazyCommandMenu = lazy(() => import('./command-menu.tsx'));
 // Nobody waits for it: the page is there first.
 const LazyTimers = lazy(() => import('../cook/timers-everywhere.tsx'));
+// What is said in passing comes with its place: nothing is to be said before the first screen.
+const LazyToaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 const LazyKeysDialog = lazy(() => import('./keys-dialog.tsx'));
 
 const PLACES = [
   { to: 'recipes', name: 'Recipes' },
+  { to: 'week', name: 'Week' },
   { to: 'pantry', name: 'Pantry' },
   { to: 'programs', name: 'Programs' },
   { to: 'household', name: 'Household' },
@@ -114,29 +116,31 @@ export function HouseholdLayout() {
         {menu && <LazyCommandMenu onClose={() => setMenu(false)} onKeys={() => setKeys(true)} />}
         {keys && <LazyKeysDialog onClose={() => setKeys(false)} />}
       </Suspense>
-      <Toaster
-        // At the stove the foot of the page is pressed with wet hands: what was done is said above it.
-        position={atStove ? 'top-center' : 'bottom-center'}
-        // Above the bar with the points, which stays in sight.
-        mobileOffset={{ bottom: '4.5rem' }}
-        toastOptions={{
-          style: {
-            background: 'var(--ink)',
-            color: 'var(--paper)',
-            border: 'none',
-            fontFamily: 'var(--font-sans)',
-            fontSize: '1rem',
-          },
-          // The way back is pressed with flour on the thumb.
-          actionButtonStyle: {
-            height: '2.75rem',
-            padding: '0 1rem',
-            fontSize: '1rem',
-            background: 'var(--paper)',
-            color: 'var(--ink)',
-          },
-        }}
-      />
+      <Suspense>
+        <LazyToaster
+          // At the stove the foot of the page is pressed with wet hands: what was done is said above it.
+          position={atStove ? 'top-center' : 'bottom-center'}
+          // Above the bar with the points, which stays in sight.
+          mobileOffset={{ bottom: '4.5rem' }}
+          toastOptions={{
+            style: {
+              background: 'var(--ink)',
+              color: 'var(--paper)',
+              border: 'none',
+              fontFamily: 'var(--font-sans)',
+              fontSize: '1rem',
+            },
+            // The way back is pressed with flour on the thumb.
+            actionButtonStyle: {
+              height: '2.75rem',
+              padding: '0 1rem',
+              fontSize: '1rem',
+              background: 'var(--paper)',
+              color: 'var(--ink)',
+            },
+          }}
+        />
+      </Suspense>
     </HouseholdContext>
   );
 }
