@@ -8,6 +8,7 @@ import type { Feast, FeastDish } from '../core/feast/feast.ts';
 import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
 import { readRecipe } from '../core/page/read-page.ts';
+import { dayIn } from '../core/quantity/calendar-day.ts';
 import { applySwap, withWeight } from '../core/swap/apply-swap.ts';
 import { SWAPS } from '../core/swap/library.ts';
 import { asWritten } from '../core/version/as-written.ts';
@@ -19,7 +20,7 @@ import type { Line, Version } from '../core/version/version.ts';
 import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { withExpectedLosses } from '../core/yield/expected-loss.ts';
 import { type DemoVersions, seedCooks } from './seed-cooks.ts';
-import { dayIn } from './store/cards.ts';
+import { seedWeek } from './seed-week.ts';
 import { EATERS } from './store/eater-shelf.ts';
 import { appendEntry, makeDocument } from './store/entries.ts';
 import { FEASTS } from './store/feast-shelf.ts';
@@ -32,7 +33,7 @@ import { write } from './store/write.ts';
 
 /**
  * Puts the demo household into a database, all or nothing: eaters, dishes, a lightened version of each, a feast,
- * what was cooked lately.
+ * what was cooked lately, eaten and is planned.
  *
  * @param id - of the household; under any other than the usual one, the ids of its eaters and its feast begin with it
  */
@@ -62,9 +63,10 @@ export async function seedDemo(context: StoreContext, id: string = DEMO_HOUSEHOL
       const dish = await bringIn(s, recipe, index, done);
       dishes.set(dish.title, { asWritten: dish.asWritten, lightened: await lighten(s, dish, foods) });
     }
-    const today = dayIn(systemZone(), clock());
+    const today = dayIn(clock(), systemZone());
     await planFeast(s, done, idIn, today);
     await seedCooks(s, dishes, idIn, today);
+    await seedWeek(s, dishes, idIn, today);
   });
 }
 

@@ -39,6 +39,22 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
+            path: 'week',
+            lazy: async () => ({ Component: (await import('./week/day-page.tsx')).DayPage }),
+          },
+          {
+            path: 'week/plan',
+            lazy: async () => ({ Component: (await import('./week/board-page.tsx')).BoardPage }),
+          },
+          {
+            path: 'week/shopping',
+            lazy: async () => ({ Component: (await import('./week/shopping-page.tsx')).ShoppingPage }),
+          },
+          {
+            path: 'week/back',
+            lazy: async () => ({ Component: (await import('./week/back-page.tsx')).BackPage }),
+          },
+          {
             path: 'bring-in',
             loader: asksFor(pantry),
             lazy: async () => ({ Component: (await import('./bring-in/paste-page.tsx')).PastePage }),

@@ -193,7 +193,7 @@ function worthOfPlate(feast: Feast, portion: number, { eaterId, counter }: Count
   const gone = menu.some((m) => m.version === null);
   const plate = counter === null ? null : countFeast(served, from.kitchen, [counter]).plates[0]!;
   const spread = served.reduce(
-    (s, d, i) => {
+    (s, _d, i) => {
       const count = plate?.dishes[i];
       return count == null ? s : { low: s.low + count.range.low, high: s.high + count.range.high };
     },

@@ -28,3 +28,14 @@ export function planMoved(trip: Trip, now: readonly TripItem[]): PlanMoved[] {
   const gone = trip.items.filter((i) => !isGot(trip, i.id) && i.uses.length > 0 && !needed.has(i.id));
   return [...more, ...gone.map((item): PlanMoved => ({ item, is: 'gone' }))];
 }
+
+/** The items of a list with what the plan has moved. */
+export function movedItems(items: readonly TripItem[], moved: readonly PlanMoved[]): TripItem[] {
+  const by = new Map(moved.map((m) => [m.item.id, m]));
+  const kept = items.flatMap((item) => {
+    const m = by.get(item.id);
+    if (m === undefined) return [item];
+    return m.is === 'gone' ? [] : [m.item];
+  });
+  return [...kept, ...moved.filter((m) => m.is === 'new').map((m) => m.item)];
+}

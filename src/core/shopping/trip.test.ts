@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { StockItem } from '../stock/stock.ts';
 import { bringHome } from './bring-home.ts';
-import { planMoved } from './one-more-one-less.ts';
+import { movedItems, planMoved } from './one-more-one-less.ts';
 import type { Trip, TripItem } from './trip.ts';
 import { byShop, costOf, tripText } from './trip-text.ts';
 import { BARE_ITEM } from './what-to-get.ts';
@@ -59,6 +59,13 @@ describe('a shopping list', () => {
       ['butter', 'more'],
       ['eggs', 'new'],
       ['cream', 'gone'],
+    ]);
+    expect(movedItems(t.items, planMoved(t, now)).map((i) => [i.id, i.grams])).toEqual([
+      ['butter', 750],
+      ['leeks', 500],
+      ['by-hand', 500],
+      ['got', 500],
+      ['eggs', 500],
     ]);
   });
   it('comes home: what was got and nothing else, more of what is there, apart from what is open', () => {

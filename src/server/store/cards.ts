@@ -8,6 +8,7 @@ import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { inUse, notFound } from '../../core/errors.ts';
 import { plainCounter } from '../../core/program/program.ts';
+import { dayIn } from '../../core/quantity/calendar-day.ts';
 import { programsInUse } from '../../core/table/table.ts';
 import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
@@ -23,16 +24,6 @@ import { write } from './write.ts';
 
 /** 128 random bits: a link that nobody guesses. */
 const newToken = (): string => randomBytes(16).toString('base64url');
-
-/** The calendar day of an instant in a time zone, YYYY-MM-DD. */
-export function dayIn(zone: string, instant: Date): string {
-  return new Intl.DateTimeFormat('en-CA', {
-    timeZone: zone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-  }).format(instant);
-}
 
 /** Counts a version as a card, without keeping it. */
 export async function previewCard(s: Scope, versionId: string): Promise<Card> {
@@ -52,7 +43,7 @@ export async function previewCard(s: Scope, versionId: string): Promise<Card> {
     swaps: (await swapShelfOf(s)).all,
     system: table.household.system,
     region: table.household.region,
-    countedOn: dayIn(table.household.zone, s.clock()),
+    countedOn: dayIn(s.clock(), table.household.zone),
     weighed: learnedWeight(await cookedOnce(s, recipe.id), version.id),
   });
 }

@@ -11,7 +11,12 @@ export interface OpenHousehold extends Omit<Table, 'pins'> {
   readonly eaterRows: Pick<Rows<'eaters'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly pinRows: Pick<Rows<'pins'>, 'make' | 'change' | 'remove' | 'restore'>;
   readonly changeHousehold: (
-    change: Partial<Pick<Table['household'], 'name' | 'system' | 'region' | 'zone' | 'sourceWords' | 'ovenRunsHot'>>,
+    change: Partial<
+      Pick<
+        Table['household'],
+        'name' | 'system' | 'region' | 'zone' | 'sourceWords' | 'ovenRunsHot' | 'meals' | 'aims' | 'upwards'
+      >
+    >,
   ) => void;
 }
 

@@ -56,7 +56,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       return;
     case 'eaters':
     case 'pins':
-      await mutate(home);
+      await Promise.all([mutate(home), startingWith(`${home}/week`)]);
       return;
     case 'programs':
       await Promise.all([mutate(home), startingWith(`${home}/programs`)]);
@@ -64,7 +64,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'recipes':
     case 'versions':
     case 'cards':
-      await startingWith(addressOf(API.recipe, { h, id: '' }), addressOf(API.version, { h, id: '' }));
+      await startingWith(addressOf(API.recipe, { h, id: '' }), addressOf(API.version, { h, id: '' }), `${home}/week`);
       return;
     case 'listing':
       await startingWith(`${addressOf(API.recipes, { h })}?`, `${home}/drift`);
@@ -80,7 +80,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await mutate(addressOf(API.ownSwaps, { h }));
       return;
     case 'stock':
-      await mutate(addressOf(API.stock, { h }));
+      await Promise.all([mutate(addressOf(API.stock, { h })), startingWith(`${home}/to-get`)]);
       return;
     case 'verdicts':
       await mutate(addressOf(API.verdicts, { h }));
@@ -95,8 +95,17 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await startingWith(
         `${home}/${kind}`,
         ...(kind === 'cooks' ? [`${home}/stove`] : []),
-        ...(kind === 'cooks' || kind === 'boxes' ? [addressOf(API.recipe, { h, id: '' })] : []),
+        ...(kind === 'cooks' || kind === 'boxes' ? [addressOf(API.recipe, { h, id: '' }), `${home}/week`] : []),
       );
+      return;
+    case 'day-entries':
+    case 'days':
+    case 'pots':
+      await startingWith(`${home}/week`, `${home}/to-get`, `${home}/fits`, `${home}/boxes`, `${home}/eaters`);
+      return;
+    case 'trips':
+    case 'buying':
+      await startingWith(`${home}/${kind}`, `${home}/to-get`);
       return;
     case 'barcodes':
       return;

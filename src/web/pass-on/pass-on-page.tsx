@@ -1,6 +1,5 @@
 import { useSearchParams } from 'react-router';
 import { CardView } from '../../card-view/card-view.tsx';
-import { API } from '../../contract/api.ts';
 import { CARD_API } from '../../contract/card-api.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen } from '../../core/version/version.ts';

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { API } from '../../contract/api.ts';
 import { CARD_API } from '../../contract/card-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';

@@ -9,6 +9,10 @@ const FORMULA = /^\s*[=+\-@\t\r][\s\S]*$/;
 const csvText = (rows: readonly object[], columns: readonly string[]): string =>
   Papa.unparse(rows as object[], { columns: [...columns], escapeFormulae: FORMULA, newline: '\r\n' });
 
+/** Rows of a table as CSV (RFC 4180), under the names of the columns of the first. */
+export const rowsToCsv = (rows: readonly Readonly<Record<string, string | number | null>>[]): string =>
+  csvText(rows, Object.keys(rows[0] ?? {}));
+
 /** Foods as CSV (RFC 4180), one a line. */
 export const foodsCsv = (foods: readonly Food[]): string => csvText(foods.map(foodToRow), FOOD_COLUMNS);
 
