@@ -5,7 +5,7 @@ import type { Pot } from '../core/day/pot.ts';
 import { Day, Grams, Id, Servings, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
-const Points = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too much');
+const PointsEaten = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too much');
 const Kilocalories = z.number('is not a number').min(0, 'cannot be below 0').max(20_000, 'is too much');
 
 export const EatenSchema = z.discriminatedUnion('kind', [
@@ -15,7 +15,7 @@ export const EatenSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('pot'), recipeId: Id, potId: Id }),
   z.object({ kind: z.literal('feast'), feastId: Id }),
   z.object({ kind: z.literal('food'), foodId: Id, grams: Grams, low: Grams, high: Grams }),
-  z.object({ kind: z.literal('known'), points: Points, kcal: Kilocalories.nullable() }),
+  z.object({ kind: z.literal('known'), points: PointsEaten, kcal: Kilocalories.nullable() }),
 ]);
 
 /** An entry's id: of its own, or of a standing item and a day. */
@@ -42,7 +42,7 @@ export const EaterDaySchema = schemaOf<EaterDay>()(
     day: Day,
     low: z.boolean(),
     told: z.boolean(),
-    saves: Points,
+    saves: PointsEaten,
     event: z.string().max(80, 'is longer than 80 characters'),
     ticked: z.record(Id, z.number('is not a number').min(0).max(1000)),
   }),

@@ -4,9 +4,9 @@ import type { Trip } from '../core/shopping/trip.ts';
 import { Day, Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
-const Instant = z.iso.datetime('is not an instant');
+const InstantSaid = z.iso.datetime('is not an instant');
 const MoreThanNone = z.number('is not a number').gt(0, 'must be above 0').max(1_000_000, 'is too large');
-const Said = z.string().max(300, 'is too long');
+const WordsSaid = z.string().max(300, 'is too long');
 
 export const BuyingSchema = schemaOf<Buying>()(
   z.object({
@@ -23,13 +23,13 @@ export const TripItemSchema = z.object({
   foodId: Id.nullable(),
   name: Words(200),
   grams: z.number('is not a number').min(0, 'cannot be below 0').max(1_000_000, 'is too large').nullable(),
-  needed: Said,
-  sold: Said.nullable(),
+  needed: WordsSaid,
+  sold: WordsSaid.nullable(),
   soldGrams: MoreThanNone.nullable(),
   shop: z.string().max(60),
   uses: z.array(z.string().max(200)).max(60),
-  notThat: Said,
-  inHouse: Said,
+  notThat: WordsSaid,
+  inHouse: WordsSaid,
   price: z.number().min(0).max(1_000_000).nullable(),
 });
 
@@ -39,9 +39,9 @@ export const TripSchema = schemaOf<Trip>()(
     name: Words(80),
     from: Day,
     to: Day,
-    made: Instant,
+    made: InstantSaid,
     items: z.array(TripItemSchema).max(400, 'are more than 400'),
-    ticks: z.record(Id, z.object({ on: z.boolean(), at: Instant })),
-    done: Instant.nullable(),
+    ticks: z.record(Id, z.object({ on: z.boolean(), at: InstantSaid })),
+    done: InstantSaid.nullable(),
   }),
 );

@@ -2,28 +2,30 @@ import { z } from 'zod';
 import { VEGETABLE_COLOURS } from '../core/table/daily-aim.ts';
 import { DayEntrySchema, EatenSchema, EaterDaySchema, PotSchema } from './day.ts';
 import { Revision } from './entry.ts';
+import { EaterSchema } from './household.ts';
 import { Day, Id } from './primitives.ts';
 import { ProgramSchema } from './program.ts';
 import { route } from './route.ts';
 import { BuyingSchema, TripItemSchema, TripSchema } from './shopping.ts';
+import { VerdictSchema } from './verdict.ts';
 
-const Known = z.number().nullable();
+const OrUnknown = z.number().nullable();
 
 /** What something eaten comes to. */
 const DayCountSchema = z.object({
   programId: z.string().nullable(),
   programRevision: z.number().nullable(),
   refRevision: z.number().nullable(),
-  raw: Known,
-  rawLow: Known,
-  rawHigh: Known,
-  points: Known,
-  low: Known,
-  high: Known,
-  kcal: Known,
-  protein: Known,
-  fibre: Known,
-  sodium: Known,
+  raw: OrUnknown,
+  rawLow: OrUnknown,
+  rawHigh: OrUnknown,
+  points: OrUnknown,
+  low: OrUnknown,
+  high: OrUnknown,
+  kcal: OrUnknown,
+  protein: OrUnknown,
+  fibre: OrUnknown,
+  sodium: OrUnknown,
   complete: z.boolean(),
 });
 
@@ -34,21 +36,21 @@ const ToldDaySchema = z.object({
   eaterId: z.string(),
   day: z.string(),
   things: z.number(),
-  points: Known,
-  rounded: Known.describe('What was rounded, added.'),
-  together: Known.describe('What was added, rounded.'),
-  low: Known,
-  high: Known,
+  points: OrUnknown,
+  rounded: OrUnknown.describe('What was rounded, added.'),
+  together: OrUnknown.describe('What was added, rounded.'),
+  low: OrUnknown,
+  high: OrUnknown,
   kcal: SumOfSchema,
   protein: SumOfSchema,
   fibre: SumOfSchema,
   sodium: SumOfSchema,
   complete: z.boolean(),
-  allowance: Known,
-  left: Known,
-  mayTake: Known,
-  reserveLeft: Known,
-  reserveFree: Known,
+  allowance: OrUnknown,
+  left: OrUnknown,
+  mayTake: OrUnknown,
+  reserveLeft: OrUnknown,
+  reserveFree: OrUnknown,
 });
 
 /** Some days of everybody's, with all that they are told from. */
@@ -88,13 +90,13 @@ const LookBackSchema = z.object({
   days: z.array(
     z.object({
       day: Day,
-      points: Known,
-      low: Known,
-      high: Known,
-      allowance: Known,
-      reserve: Known,
-      kcal: Known,
-      protein: Known,
+      points: OrUnknown,
+      low: OrUnknown,
+      high: OrUnknown,
+      allowance: OrUnknown,
+      reserve: OrUnknown,
+      kcal: OrUnknown,
+      protein: OrUnknown,
       complete: z.boolean(),
     }),
   ),
@@ -102,8 +104,8 @@ const LookBackSchema = z.object({
     z.object({
       from: Day,
       daysTold: z.number(),
-      points: Known,
-      allowance: Known,
+      points: OrUnknown,
+      allowance: OrUnknown,
       variety: z.number().describe('How many different recipes and foods there were.'),
     }),
   ),
@@ -128,7 +130,7 @@ const GroupsSchema = z.array(
 export type GroupsAnswer = z.infer<typeof GroupsSchema>;
 
 const Least = z.coerce.number('is not a number').min(0, 'cannot be below 0').max(100_000, 'is too large');
-const Wish = z.stringbool().optional();
+const OnOrOff = z.stringbool().optional();
 const FitsQuerySchema = z.object({
   eater: Id,
   day: Day.optional(),
@@ -137,8 +139,8 @@ const FitsQuerySchema = z.object({
   protein: Least.optional().describe('The least protein, g.'),
   minutes: Least.optional(),
   appliance: z.string().max(40).optional(),
-  season: Wish,
-  notLately: Wish,
+  season: OnOrOff,
+  notLately: OnOrOff,
   of: z.enum(['recipes', 'boxes', 'foods']).optional(),
   order: z.enum(['points', 'time', 'house', 'lately']).default('points'),
 });
@@ -152,10 +154,10 @@ const FitsSchema = z.object({
       title: z.string(),
       portion: z.number(),
       words: z.string(),
-      points: Known,
-      kcal: Known,
-      protein: Known,
-      minutes: Known,
+      points: OrUnknown,
+      kcal: OrUnknown,
+      protein: OrUnknown,
+      minutes: OrUnknown,
       lastEaten: z.string().nullable(),
       keepUntil: z.string().nullable(),
       inHouse: z.number().describe('How many of its foods are in the house, out of `foods`.'),
@@ -173,16 +175,16 @@ const TreatSchema = z.object({
     z.object({
       versionId: Id,
       name: z.string(),
-      points: Known,
-      kcal: Known,
-      grams: Known,
-      portion: Known,
-      portionPoints: Known,
+      points: OrUnknown,
+      kcal: OrUnknown,
+      grams: OrUnknown,
+      portion: OrUnknown,
+      portionPoints: OrUnknown,
     }),
   ),
   days: z.array(z.object({ day: Day, mayTake: z.number() })).describe('Days of the week that have room for all of it.'),
   bought: z
-    .array(z.object({ foodId: Id, name: z.string(), grams: z.number(), points: Known, kcal: Known }))
+    .array(z.object({ foodId: Id, name: z.string(), grams: z.number(), points: OrUnknown, kcal: OrUnknown }))
     .describe('What is bought of that kind, as much of it as a serving weighs.'),
 });
 export type TreatAnswer = z.infer<typeof TreatSchema>;
@@ -236,6 +238,38 @@ export const WEEK_API = {
     says: 'What has to be got for what is planned, less what is in the house.',
     query: z.object({ from: Day, to: Day }),
     answer: z.array(TripItemSchema),
+  }),
+  costs: route({
+    method: 'GET',
+    path: '/households/:h/costs',
+    says: 'What a serving of each planned dish costs, as far as prices are kept.',
+    query: z.object({ from: Day, to: Day }),
+    answer: z.array(z.object({ title: z.string(), aServing: OrUnknown, priced: z.number(), of: z.number() })),
+  }),
+  platesOnDays: route({
+    method: 'POST',
+    path: '/households/:h/cooks/:id/on-days',
+    says: 'Puts the plates of a cook on the days of those who have them.',
+    answer: z.object({ plates: z.number() }),
+  }),
+  keptOf: route({
+    method: 'GET',
+    path: '/households/:h/eaters/:id/kept',
+    says: 'Everything that is kept about somebody.',
+    answer: z.object({
+      eater: EaterSchema,
+      days: z.array(EaterDaySchema),
+      entries: z.array(DayEntrySchema.extend({ count: DayCountSchema.nullable() })),
+      verdicts: z.array(VerdictSchema),
+      boxes: z.array(z.object({ id: Id, title: z.string(), at: z.string().nullable() })),
+      plates: z.array(z.object({ cookId: Id, day: Day, share: z.number() })),
+    }),
+  }),
+  forgetDays: route({
+    method: 'DELETE',
+    path: '/households/:h/eaters/:id/kept',
+    says: 'Forgets the days, the verdicts and the name on boxes of somebody, for good; says what stays.',
+    answer: z.object({ days: z.number(), entries: z.number(), verdicts: z.number(), boxes: z.number() }),
   }),
   tripHome: route({
     method: 'POST',

@@ -17,6 +17,7 @@ import { PROBE_API } from '../../src/contract/probe.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import { SCALE_API } from '../../src/contract/scale.ts';
 import { SCRIPT_API } from '../../src/contract/script-api.ts';
+import { WEEK_API } from '../../src/contract/week-api.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
@@ -173,6 +174,7 @@ describe('every route of the table', () => {
     await answerOf(API.ownSwaps, at);
 
     await everyDocument(written);
+    await everyWeek(recipeId);
     // Its body is bytes, and not what a schema says.
     asked.add(API.addPicture);
     const sent = await request(server.app)
@@ -203,6 +205,26 @@ describe('every route of the table', () => {
       String((await answerOf(API.logIn, { body: { passphrase: 'bread and butter' } }, guarded)).headers['set-cookie']);
     await answerOf(API.logOut, {}, guarded, await logIn());
     await answerOf(API.logOutEverywhere, {}, guarded, await logIn());
+  }
+
+  /** Days, weeks, what fits, what is to get, what is kept of somebody. */
+  async function everyWeek(recipeId: string) {
+    const eater = 'demo-eater-runa';
+    const span = { from: '2026-11-25', to: '2026-12-04' };
+    await answerOf(WEEK_API.week, { ...at, query: {} });
+    await answerOf(WEEK_API.groups, { ...at, query: { days: 2 } });
+    await answerOf(WEEK_API.countAnew, { ...at, id: 'day-entry-1' });
+    await answerOf(WEEK_API.fits, { ...at, query: { eater, points: 12 } });
+    await answerOf(WEEK_API.treat, { ...at, id: recipeId, query: { eater, points: 3 } });
+    await answerOf(WEEK_API.lookBack, { ...at, id: eater, query: { from: '2026-11-01' } });
+    await answerOf(WEEK_API.toGet, { ...at, query: span });
+    await answerOf(WEEK_API.costs, { ...at, query: span });
+    await answerOf(WEEK_API.trips, at);
+    await answerOf(WEEK_API.tripHome, { ...at, id: 'trip-1' });
+    await answerOf(WEEK_API.buying, at);
+    await answerOf(WEEK_API.platesOnDays, { ...at, id: 'demo-cook-pot-one' });
+    await answerOf(WEEK_API.keptOf, { ...at, id: eater });
+    await answerOf(WEEK_API.forgetDays, { ...at, id: eater });
   }
 
   /** Makes, reads, changes, removes, brings back and puts a document of every kind. */
@@ -363,6 +385,72 @@ describe('every route of the table', () => {
         },
         path: ['note'],
         after: 'good',
+      },
+      'day-entries': {
+        id: 'day-entry-1',
+        document: {
+          id: 'day-entry-1',
+          eaterId: 'demo-eater-runa',
+          day: '2026-11-28',
+          meal: 'meal-lunch',
+          position: 0,
+          what: { kind: 'version', recipeId: written.recipeId, versionId: written.id },
+          words: 'Soup',
+          portion: 1,
+          spread: 0,
+          state: 'eaten',
+        },
+        path: ['portion'],
+        after: 1.5,
+      },
+      days: {
+        id: 'demo-eater-runa~2026-11-29',
+        document: {
+          eaterId: 'demo-eater-runa',
+          day: '2026-11-29',
+          low: false,
+          told: false,
+          saves: 0,
+          event: '',
+          ticked: {},
+        },
+        path: ['saves'],
+        after: 6,
+      },
+      pots: {
+        id: 'pot-1',
+        document: {
+          id: 'pot-1',
+          recipeId: written.recipeId,
+          versionId: written.id,
+          day: '2026-11-29',
+          meal: 'meal-supper',
+          servings: 6,
+          cookId: null,
+        },
+        path: ['servings'],
+        after: 8,
+      },
+      trips: {
+        id: 'trip-1',
+        document: {
+          id: 'trip-1',
+          name: 'Saturday',
+          from: '2026-11-28',
+          to: '2026-12-04',
+          made: '2026-11-28T08:00:00Z',
+          items: [],
+          ticks: {},
+          done: null,
+        },
+        path: ['name'],
+        after: 'On Monday',
+      },
+      buying: {
+        id: 'egg',
+        document: { foodId: 'egg', shop: 'Market', leastGrams: null, packGrams: 600, price: 3 },
+        path: ['shop'],
+        after: 'Farm',
       },
     };
     for (const [name, { id, document, path, after }] of Object.entries(made)) {

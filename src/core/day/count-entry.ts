@@ -147,14 +147,14 @@ function worthOfVersion(version: Version | null, portion: number, who: CountsFor
   };
 }
 
-const NOTHING: Worth['points'] = {
+const NOTHING_EATEN: Worth['points'] = {
   points: 0,
   raw: 0,
   range: { low: 0, high: 0 },
   pointsRange: { low: 0, high: 0 },
   complete: true,
 };
-const nothingOf = (counter: Counter | null): Worth['points'] => (counter === null ? null : NOTHING);
+const nothingOf = (counter: Counter | null): Worth['points'] => (counter === null ? null : NOTHING_EATEN);
 
 /** As it came out; what is not dished up yet is counted by how it is being cooked. */
 function worthOfCook(cook: Cook, portion: number, who: CountsFor, from: DaySources): Worth | null {

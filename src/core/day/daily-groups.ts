@@ -41,7 +41,7 @@ const COLOURS: ReadonlyArray<readonly [VegetableColour, RegExp]> = [
 /** Less than this of a colour is a sprinkle, g. */
 const SPRINKLE_G = 20;
 
-const NONE: DailyGroups = { oil: 0, dairy: 0, vegetables: 0, fruit: 0, fish: 0, colours: [] };
+const NO_GRAMS: DailyGroups = { oil: 0, dairy: 0, vegetables: 0, fruit: 0, fish: 0, colours: [] };
 
 const isIn = (food: Food, group: Group): boolean => food.kinds.some((k) => GROUP_KINDS[group].includes(k));
 
@@ -50,12 +50,12 @@ export function dailyGroups(entries: readonly DayEntry[], from: DaySources): Dai
   const sums = { oil: 0, dairy: 0, vegetables: 0, fruit: 0, fish: 0 };
   const byColour = new Map<VegetableColour, number>();
   for (const entry of entries)
-    for (const { food, grams } of partsOf(entry, from)) {
+    for (const { food, grams } of foodsInEntry(entry, from)) {
       for (const group of Object.keys(sums) as Group[]) if (isIn(food, group)) sums[group] += grams;
       const colour = isIn(food, 'vegetables') ? COLOURS.find(([, id]) => id.test(food.id))?.[0] : undefined;
       if (colour !== undefined) byColour.set(colour, (byColour.get(colour) ?? 0) + grams);
     }
-  return { ...NONE, ...sums, colours: [...byColour].filter(([, g]) => g >= SPRINKLE_G).map(([c]) => c) };
+  return { ...NO_GRAMS, ...sums, colours: [...byColour].filter(([, g]) => g >= SPRINKLE_G).map(([c]) => c) };
 }
 
 interface FoodPart {
@@ -63,7 +63,7 @@ interface FoodPart {
   readonly grams: number;
 }
 
-const shareOf = (version: Version | null, share: number, from: DaySources): FoodPart[] =>
+const partsOfShare = (version: Version | null, share: number, from: DaySources): FoodPart[] =>
   version === null
     ? []
     : resolveLines(version, from.kitchen).flatMap((l) =>
@@ -71,8 +71,8 @@ const shareOf = (version: Version | null, share: number, from: DaySources): Food
       );
 
 /** The foods in something that is eaten; none for points that are only known. */
-function partsOf({ what, portion, eaterId }: DayEntry, from: DaySources): FoodPart[] {
-  const servingsOf = (version: Version | null, n: number) => shareOf(version, n / (version?.servings ?? 1), from);
+function foodsInEntry({ what, portion, eaterId }: DayEntry, from: DaySources): FoodPart[] {
+  const servingsOf = (version: Version | null, n: number) => partsOfShare(version, n / (version?.servings ?? 1), from);
   switch (what.kind) {
     case 'version':
       return servingsOf(from.version(what.versionId), portion);
@@ -83,7 +83,7 @@ function partsOf({ what, portion, eaterId }: DayEntry, from: DaySources): FoodPa
     case 'box': {
       const box = from.box(what.boxId);
       const cook = box === null ? null : from.cook(box.cookId);
-      return shareOf(from.version(cook?.versionId ?? ''), (box?.share ?? 0) * portion, from);
+      return partsOfShare(from.version(cook?.versionId ?? ''), (box?.share ?? 0) * portion, from);
     }
     case 'feast': {
       const feast = from.feast(what.feastId);

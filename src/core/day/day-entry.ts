@@ -67,5 +67,5 @@ export function refOf({ what, id }: Pick<DayEntry, 'what' | 'id'>): string {
 }
 
 /** The recipe that an entry is of; null for everything else. */
-export const recipeOf = ({ what }: Pick<DayEntry, 'what'>): string | null =>
+export const recipeOfEntry = ({ what }: Pick<DayEntry, 'what'>): string | null =>
   'recipeId' in what ? what.recipeId : null;

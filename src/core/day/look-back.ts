@@ -1,5 +1,5 @@
 import { daysOfWeek } from '../quantity/calendar-day.ts';
-import { recipeOf } from './day-entry.ts';
+import { recipeOfEntry } from './day-entry.ts';
 import type { ToldDay } from './eater-week.ts';
 
 /** A day as a chart has it; points and energy are null for a gap, which is no day of nothing. */
@@ -37,7 +37,7 @@ export interface LookedBack {
   readonly most: readonly { readonly recipeId: string; readonly title: string; readonly times: number }[];
 }
 
-const MOST = 12;
+const MOST_DISHES = 12;
 
 /** Looks back on days of somebody's. @param told of one eater, in order @param begins the weekday that weeks begin with */
 export function lookBack(told: readonly ToldDay[], begins: number): LookedBack {
@@ -52,7 +52,7 @@ export function lookBack(told: readonly ToldDay[], begins: number): LookedBack {
   const times = new Map<string, { recipeId: string; title: string; times: number }>();
   for (const { entries } of told)
     for (const { entry } of entries) {
-      const recipeId = recipeOf(entry);
+      const recipeId = recipeOfEntry(entry);
       if (recipeId === null) continue;
       const had = times.get(recipeId);
       if (had === undefined) times.set(recipeId, { recipeId, title: entry.words, times: 1 });
@@ -62,7 +62,9 @@ export function lookBack(told: readonly ToldDay[], begins: number): LookedBack {
     days,
     weeks: [...weeks].map(([from, its]) => lookedBackWeek(from, its)),
     gaps: days.filter((d) => d.points === null && d.kcal === null).length,
-    most: [...times.values()].sort((a, b) => b.times - a.times || a.title.localeCompare(b.title, 'en')).slice(0, MOST),
+    most: [...times.values()]
+      .sort((a, b) => b.times - a.times || a.title.localeCompare(b.title, 'en'))
+      .slice(0, MOST_DISHES),
   };
 }
 
@@ -86,7 +88,7 @@ function lookedBackWeek(from: string, told: readonly ToldDay[]): LookedBackWeek 
   const counting = withSome.filter((d) => d.sum.points !== null && d.rules !== null);
   const things = new Set(
     withSome.flatMap((d) =>
-      d.entries.flatMap(({ entry }) => recipeOf(entry) ?? (entry.what.kind === 'food' ? entry.what.foodId : [])),
+      d.entries.flatMap(({ entry }) => recipeOfEntry(entry) ?? (entry.what.kind === 'food' ? entry.what.foodId : [])),
     ),
   );
   return {

@@ -20,7 +20,7 @@ export type TypedThing =
 const POINTS = String.raw`(\d+(?:[.,]\d+)?|\d*½)\s*(?:points?|pts?)\b`;
 const POINTS_FIRST = new RegExp(`^${POINTS}[\\s:,–-]*(?:of |for )?(.*)$`, 'i');
 const POINTS_LAST = new RegExp(`^(.+?)[\\s,:–-]+${POINTS}\\.?$`, 'i');
-const numberOf = (said: string): number =>
+const pointsRead = (said: string): number =>
   said.endsWith('½') ? Number(said.slice(0, -1) || 0) + 0.5 : Number(said.replace(',', '.'));
 
 /**
@@ -38,11 +38,11 @@ export function readTyped(text: string, index: FoodIndex, system: MeasureSystem)
 function knownPoints(text: string): TypedThing | null {
   const first = POINTS_FIRST.exec(text);
   if (first !== null)
-    return { kind: 'known', points: numberOf(first[1]!), words: first[2]!.trim() || `${first[1]!} points` };
+    return { kind: 'known', points: pointsRead(first[1]!), words: first[2]!.trim() || `${first[1]!} points` };
   const last = POINTS_LAST.exec(text);
   // "2 eggs, cake 7 points" are two things.
   if (last === null || last[1]!.includes(',')) return null;
-  return { kind: 'known', points: numberOf(last[2]!), words: last[1]!.trim() };
+  return { kind: 'known', points: pointsRead(last[2]!), words: last[1]!.trim() };
 }
 
 /** The things in it: what is no thing by itself belongs to the one before. */

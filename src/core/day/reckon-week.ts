@@ -48,7 +48,7 @@ export interface ReckonedWeek {
 }
 
 /** Sums of halves are exact; sums of anything else are off by less. */
-const tidy = (n: number): number => Math.round(n * 1e9) / 1e9 + 0;
+const exactHalves = (n: number): number => Math.round(n * 1e9) / 1e9 + 0;
 
 /**
  * Reckons a week, day by day: what is over an allowance is taken from what earlier days left, where the program carries
@@ -62,35 +62,35 @@ export function reckonWeek(days: readonly DayInWeek[], rules: WeekRules): Reckon
   let reserve = rules.reserve;
   const reckoned = days.map((d, i): ReckonedDay => {
     const carriedIn = carried;
-    const left = d.points === null ? null : tidy(d.allowance - d.points);
+    const left = d.points === null ? null : exactHalves(d.allowance - d.points);
     const over = Math.max(0, -(left ?? 0));
     const fromCarried = Math.min(over, carried);
     const fromReserve = Math.min(over - fromCarried, reserve);
     const carriesOn = Math.min(Math.max(0, left ?? 0), rules.carriesOver);
-    carried = tidy(carried - fromCarried + carriesOn);
-    reserve = tidy(reserve - fromReserve);
+    carried = exactHalves(carried - fromCarried + carriesOn);
+    reserve = exactHalves(reserve - fromReserve);
     const saved = days.slice(i + 1).reduce((s, later) => s + later.saves, 0);
-    const reserveFree = Math.max(0, tidy(reserve - saved));
+    const reserveFree = Math.max(0, exactHalves(reserve - saved));
     return {
       day: d.day,
       points: d.points,
       allowance: d.allowance,
       left,
       carriedIn,
-      fromCarried: tidy(fromCarried),
-      fromReserve: tidy(fromReserve),
-      beyond: tidy(over - fromCarried - fromReserve),
-      carriesOn: tidy(carriesOn),
+      fromCarried: exactHalves(fromCarried),
+      fromReserve: exactHalves(fromReserve),
+      beyond: exactHalves(over - fromCarried - fromReserve),
+      carriesOn: exactHalves(carriesOn),
       reserveLeft: reserve,
       reserveFree,
-      missingForSaved: Math.max(0, tidy(saved - reserve)),
-      mayTake: Math.max(0, tidy(Math.max(0, left ?? d.allowance) + (carriedIn - fromCarried) + reserveFree)),
+      missingForSaved: Math.max(0, exactHalves(saved - reserve)),
+      mayTake: Math.max(0, exactHalves(Math.max(0, left ?? d.allowance) + (carriedIn - fromCarried) + reserveFree)),
     };
   });
   const told = days.filter((d) => d.points !== null);
   return {
     days: reckoned,
-    points: tidy(told.reduce((s, d) => s + d.points!, 0)),
+    points: exactHalves(told.reduce((s, d) => s + d.points!, 0)),
     daysTold: told.length,
     reserveLeft: reserve,
     carried,

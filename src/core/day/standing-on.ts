@@ -1,4 +1,4 @@
-import { weekdayOf } from '../quantity/calendar-day.ts';
+import { isoWeekday } from '../quantity/calendar-day.ts';
 import type { StandingItem } from '../table/standing-item.ts';
 import type { DayEntry } from './day-entry.ts';
 
@@ -15,7 +15,7 @@ export function standingOn(
 ): DayEntry[] {
   return items.flatMap((item): DayEntry[] => {
     const id = standingEntryId(item, day);
-    if (day < item.since || !item.weekdays.includes(weekdayOf(day)) || known.has(id)) return [];
+    if (day < item.since || !item.weekdays.includes(isoWeekday(day)) || known.has(id)) return [];
     const { foodId, grams, low, high, meal, words } = item;
     return [
       {

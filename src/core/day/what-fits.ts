@@ -18,14 +18,14 @@ export interface PortionWorth {
 }
 
 /** The part of something that fits. */
-export interface Fit extends PortionWorth {
+export interface FittingPortion extends PortionWorth {
   readonly portion: number;
   /** Whether the usual one fits, twice of it, or only some of it. */
   readonly is: 'whole' | 'double' | 'half' | 'some';
 }
 
 /** Portions that people eat, the usual one first, then what is less. */
-const PORTIONS = [
+const FITTING_PORTIONS = [
   [1, 'whole'],
   [0.75, 'some'],
   [0.5, 'half'],
@@ -50,8 +50,12 @@ export function isWithin(worth: PortionWorth, room: Room): boolean {
  * @param at what a portion comes to, in servings
  * @param parts whether it can be had in part
  */
-export function portionThatFits(at: (portion: number) => PortionWorth, room: Room, parts = true): Fit | null {
-  for (const [portion, is] of parts ? PORTIONS : PORTIONS.slice(0, 1)) {
+export function portionThatFits(
+  at: (portion: number) => PortionWorth,
+  room: Room,
+  parts = true,
+): FittingPortion | null {
+  for (const [portion, is] of parts ? FITTING_PORTIONS : FITTING_PORTIONS.slice(0, 1)) {
     const worth = at(portion);
     if (isWithin(worth, room)) return { ...worth, portion, is };
     // More of it is what brings the protein.
@@ -64,7 +68,7 @@ export function portionThatFits(at: (portion: number) => PortionWorth, room: Roo
 }
 
 /** A fit in words. @example fitWords({ is: 'half' }) // 'half of it fits' */
-export const fitWords = ({ is, portion }: Pick<Fit, 'is' | 'portion'>): string =>
+export const fitWords = ({ is, portion }: Pick<FittingPortion, 'is' | 'portion'>): string =>
   is === 'whole'
     ? 'a portion fits'
     : is === 'double'

@@ -1,4 +1,4 @@
-import { type DayEntry, recipeOf } from './day-entry.ts';
+import { type DayEntry, recipeOfEntry } from './day-entry.ts';
 
 /** A dish that somebody has often in a few days. */
 export interface Repeats {
@@ -15,7 +15,7 @@ const OFTEN = 3;
 export function whatRepeats(entries: readonly DayEntry[]): Repeats[] {
   const found = new Map<string, { eaterId: string; recipeId: string; words: string; days: Set<string> }>();
   for (const e of entries) {
-    const recipeId = recipeOf(e);
+    const recipeId = recipeOfEntry(e);
     if (recipeId === null) continue;
     const key = `${e.eaterId} ${recipeId}`;
     const had = found.get(key) ?? { eaterId: e.eaterId, recipeId, words: e.words, days: new Set<string>() };

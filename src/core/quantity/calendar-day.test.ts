@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { addDays, dayIn, daysOfWeek, weekdayOf } from './calendar-day.ts';
+import { addDays, dayIn, daysOfWeek, isoWeekday } from './calendar-day.ts';
 
 describe('calendar days', () => {
   it('are the days of a zone, not of a clock somewhere else', () => {
@@ -18,8 +18,8 @@ describe('calendar days', () => {
     expect(addDays('2026-10-24', 2)).toBe('2026-10-26');
   });
   it('have a weekday by ISO 8601, and a week that begins where the program says', () => {
-    expect(weekdayOf('2026-12-28')).toBe(1);
-    expect(weekdayOf('2027-01-03')).toBe(7);
+    expect(isoWeekday('2026-12-28')).toBe(1);
+    expect(isoWeekday('2027-01-03')).toBe(7);
     expect(daysOfWeek('2027-01-01', 1)[0]).toBe('2026-12-28');
     expect(daysOfWeek('2027-01-01', 5)).toEqual([
       '2027-01-01',

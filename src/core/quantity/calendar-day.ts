@@ -1,5 +1,5 @@
 /** A day has so many milliseconds where no clock is changed: days are counted in UTC, where none ever is. */
-const DAY_MS = 86_400_000;
+const MS_A_DAY = 86_400_000;
 
 const utc = (day: string): number => Date.parse(`${day}T00:00:00Z`);
 
@@ -8,20 +8,20 @@ const utc = (day: string): number => Date.parse(`${day}T00:00:00Z`);
  *
  * @example addDays('2026-12-31', 1) // '2027-01-01'
  */
-export const addDays = (day: string, n: number): string => new Date(utc(day) + n * DAY_MS).toISOString().slice(0, 10);
+export const addDays = (day: string, n: number): string => new Date(utc(day) + n * MS_A_DAY).toISOString().slice(0, 10);
 
 /** The weekday, 1 Monday to 7 Sunday (ISO 8601). */
-export const weekdayOf = (day: string): number => ((Math.floor(utc(day) / DAY_MS) + 3) % 7) + 1;
+export const isoWeekday = (day: string): number => ((Math.floor(utc(day) / MS_A_DAY) + 3) % 7) + 1;
 
 /** How many days from one to another, below 0 when it is before. */
-export const daysBetween = (from: string, to: string): number => Math.round((utc(to) - utc(from)) / DAY_MS);
+export const daysBetween = (from: string, to: string): number => Math.round((utc(to) - utc(from)) / MS_A_DAY);
 
 /** So many days from one on, it the first. */
 export const daysFrom = (day: string, n: number): string[] => Array.from({ length: n }, (_, i) => addDays(day, i));
 
 /** The seven days of the week that a day is in. @param begins the weekday that weeks begin with, 1 Monday to 7 Sunday */
 export const daysOfWeek = (day: string, begins: number): string[] =>
-  daysFrom(addDays(day, -((weekdayOf(day) - begins + 7) % 7)), 7);
+  daysFrom(addDays(day, -((isoWeekday(day) - begins + 7) % 7)), 7);
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 

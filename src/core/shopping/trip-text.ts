@@ -14,7 +14,7 @@ export function byShop(items: readonly TripItem[]): { readonly shop: string; rea
 export const amountToGet = (item: Pick<TripItem, 'sold' | 'needed'>): string => item.sold ?? item.needed;
 
 /** What the whole list costs, as far as prices are kept; null where none is. */
-export function costOf(
+export function costOfTrip(
   items: readonly Pick<TripItem, 'price'>[],
 ): { readonly sum: number; readonly of: number } | null {
   const priced = items.filter((i) => i.price !== null);

@@ -3,7 +3,7 @@ import type { StockItem } from '../stock/stock.ts';
 import { bringHome } from './bring-home.ts';
 import { movedItems, planMoved } from './one-more-one-less.ts';
 import type { Trip, TripItem } from './trip.ts';
-import { byShop, costOf, tripText } from './trip-text.ts';
+import { byShop, costOfTrip, tripText } from './trip-text.ts';
 import { BARE_ITEM } from './what-to-get.ts';
 
 const item = (id: string, over: Partial<TripItem> = {}): TripItem => ({
@@ -44,8 +44,8 @@ describe('a shopping list', () => {
     expect(tripText(t)).toBe(
       'Saturday\n\nDairy\n- butter, 3 × 250 g (not margarine: +1 a serving of Stew (LE))\n\nAnywhere\n- leeks, 500 g\n',
     );
-    expect(costOf([{ price: 2.4 }, { price: null }, { price: 1.1 }])).toEqual({ sum: 3.5, of: 2 });
-    expect(costOf([{ price: null }])).toBeNull();
+    expect(costOfTrip([{ price: 2.4 }, { price: null }, { price: 1.1 }])).toEqual({ sum: 3.5, of: 2 });
+    expect(costOfTrip([{ price: null }])).toBeNull();
   });
   it('stays as it was taken, and is offered one more, one less where the plan has moved', () => {
     const t = trip([item('butter'), item('leeks'), item('cream'), item('by-hand', { uses: [] }), item('got')], ['got']);

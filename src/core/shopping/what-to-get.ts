@@ -80,7 +80,7 @@ export function whatToGet(from: ToGetFrom): TripItem[] {
 }
 
 /** The foods of a line with what is bought of them; none for what comes from the tap or a box, null for what was not read. */
-function partsToGet(
+export function partsToGet(
   version: Version,
   line: Line,
   kitchen: Kitchen,

@@ -14,6 +14,10 @@ export function weekRoutes(api: Router): void {
   serve(api, WEEK_API.treat, ({ store, params, query }) => store.treat(params.id, query));
   serve(api, WEEK_API.lookBack, ({ store, params, query }) => store.lookBack(params.id, query.from, query.to));
   serve(api, WEEK_API.toGet, ({ store, query }) => store.toGet(query.from, query.to));
+  serve(api, WEEK_API.costs, ({ store, query }) => store.costs(query.from, query.to));
+  serve(api, WEEK_API.platesOnDays, ({ store, params }) => store.platesOnDays(params.id));
+  serve(api, WEEK_API.keptOf, ({ store, params }) => store.keptOf(params.id));
+  serve(api, WEEK_API.forgetDays, ({ store, params }) => store.forgetKept(params.id));
   serve(api, WEEK_API.tripHome, ({ store, params }) => store.tripHome(params.id));
   serve(api, WEEK_API.trips, ({ store }) => store.trips());
   serve(api, WEEK_API.buying, ({ store }) => store.buying());

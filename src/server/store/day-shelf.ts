@@ -1,6 +1,6 @@
 import { DayEntrySchema, EaterDaySchema, PotSchema } from '../../contract/day.ts';
 import type { DayCount } from '../../core/day/day-count.ts';
-import { type DayEntry, type Eaten, recipeOf } from '../../core/day/day-entry.ts';
+import { type DayEntry, type Eaten, recipeOfEntry } from '../../core/day/day-entry.ts';
 import type { EaterDay } from '../../core/day/eater-day.ts';
 import type { Pot } from '../../core/day/pot.ts';
 import { DAY_ENTRY_KIND, EATER_DAY_KIND, POT_KIND } from '../../core/documents/document-kinds.ts';
@@ -15,7 +15,7 @@ import { toJson } from './stored.ts';
 type DayEntryRow = RowOf<'day_entry'>;
 
 /** What an entry is of, as it lies in its columns. */
-function eatenOf(r: DayEntryRow): Eaten {
+function eatenIn(r: DayEntryRow): Eaten {
   const [ref, recipeId] = [r.ref ?? '', r.recipe_id ?? ''];
   switch (r.kind) {
     case 'version':
@@ -63,7 +63,7 @@ export const entryOf = (r: DayEntryRow): DayEntry => ({
   day: r.day,
   meal: r.meal,
   position: r.position,
-  what: eatenOf(r),
+  what: eatenIn(r),
   words: r.words,
   portion: r.portion,
   spread: r.spread,
@@ -71,7 +71,7 @@ export const entryOf = (r: DayEntryRow): DayEntry => ({
 });
 
 /** What an entry was counted as; null while it is counted live. */
-export const countOf = (r: DayEntryRow): DayCount | null =>
+export const frozenCountOf = (r: DayEntryRow): DayCount | null =>
   r.counted_at === null
     ? null
     : {
@@ -127,7 +127,7 @@ export const DAY_ENTRIES = rowShelf<DayEntry, 'day_entry'>({
     position: e.position,
     kind: e.what.kind,
     ref: refOfWhat(e.what),
-    recipe_id: recipeOf(e),
+    recipe_id: recipeOfEntry(e),
     words: e.words,
     portion: e.portion,
     grams: e.what.kind === 'food' ? e.what.grams : null,
@@ -145,7 +145,7 @@ export const DAY_ENTRIES = rowShelf<DayEntry, 'day_entry'>({
 });
 
 /** What is said of a day, as it lies. */
-export const saidOf = (r: RowOf<'eater_day'>): EaterDay => ({
+export const eaterDayOf = (r: RowOf<'eater_day'>): EaterDay => ({
   eaterId: r.eater_id,
   day: r.day,
   low: r.low === 1,
@@ -165,7 +165,7 @@ export const EATER_DAYS = rowShelf<EaterDay, 'eater_day'>({
   isPair: true,
   table: 'eater_day',
   keys: (id) => ({ eater_id: id.split('~')[0], day: id.split('~')[1] }),
-  read: saidOf,
+  read: eaterDayOf,
   columns: (d) => ({
     low: d.low ? 1 : 0,
     told: d.told ? 1 : 0,

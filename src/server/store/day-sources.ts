@@ -72,12 +72,12 @@ export async function daySources(
   const bought = feasts.flatMap((f) => f.bought.map(boughtAsDish));
   return {
     kitchen: await kitchenFor(s, [...versions, ...bought]),
-    version: byId(versions),
-    cook: byId(cooks),
-    box: byId(boxes),
-    pot: byId(ofPots),
-    feast: byId(feasts),
-    food: byId(foods),
+    version: foundById(versions),
+    cook: foundById(cooks),
+    box: foundById(boxes),
+    pot: foundById(ofPots),
+    feast: foundById(feasts),
+    food: foundById(foods),
   };
 }
 
@@ -88,7 +88,7 @@ export const countedNow = (
   from: DaySources,
 ): DayCount => countEntry(entry, countsFor(table, entry.eaterId), from);
 
-function byId<T extends { readonly id: string }>(things: readonly T[]): (id: string) => T | null {
+function foundById<T extends { readonly id: string }>(things: readonly T[]): (id: string) => T | null {
   const known = new Map(things.map((t) => [t.id, t]));
   return (id) => known.get(id) ?? null;
 }

@@ -9,7 +9,7 @@ import { same } from '../../core/history/same.ts';
 import { dayIn, timeIn } from '../../core/quantity/calendar-day.ts';
 import { mealAt } from '../../core/table/meal.ts';
 import { BOXES } from './cook-shelf.ts';
-import { countColumns, countOf, DAY_ENTRIES } from './day-shelf.ts';
+import { countColumns, DAY_ENTRIES, frozenCountOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { EATERS } from './eater-shelf.ts';
 import { appendEntry, makeDocument, removeDocument, shelved } from './entries.ts';
@@ -20,7 +20,7 @@ import { note, nowOf, type Scope } from './scope.ts';
 import { tableOf } from './table.ts';
 
 /** What is eaten of a box may be off by so much. */
-const OFF = 1e-6;
+const OFF_BY = 1e-6;
 
 /** The day that it is for a household. */
 export async function todayOf(s: Scope): Promise<string> {
@@ -56,7 +56,7 @@ async function frozenOf(s: Scope, id: string): Promise<DayCount | null> {
     .where('household_id', '=', s.householdId)
     .where('id', '=', id)
     .executeTakeFirst();
-  return row === undefined ? null : countOf(row);
+  return row === undefined ? null : frozenCountOf(row);
 }
 
 async function writeCount(s: Scope, id: string, count: DayCount, at: string | null): Promise<void> {
@@ -122,7 +122,7 @@ async function followBox(s: Scope, before: DayEntry | null, after: DayEntry | nu
   if (removed) throw inUse('This box is not there any more.', 'Choose something else for this meal.');
   const { eaterId, id, portion } = after!;
   const rest = await eatenOfBox(s, box, id);
-  if (rest + portion > 1 + OFF) {
+  if (rest + portion > 1 + OFF_BY) {
     const taker = box.taken?.name ?? 'somebody else';
     throw inUse(`${taker} has this box.`, 'Choose another one, or a smaller part of it.');
   }

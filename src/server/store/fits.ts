@@ -1,7 +1,7 @@
 import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
 import { countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
-import { type Fit, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
+import { type FittingPortion, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import { isInSeason } from '../../core/food/season.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
@@ -16,7 +16,7 @@ import { stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 
 /** So many recipes are counted out for a room: those that come nearest to it. */
-const MOST_RECIPES = 40;
+const MOST_FITTING = 40;
 /** What was eaten within so many days was eaten lately. */
 const LATELY_DAYS = 14;
 /** Of a food by itself: so much at least and at most, and so much of what nobody weighed, g. */
@@ -77,7 +77,7 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     const foodsIn = recipe?.foods.trim().split(' ') ?? [];
     return [
       {
-        ...rowOf(fit, entry.what, entry.words),
+        ...fitRow(fit, entry.what, entry.words),
         minutes: recipe?.minutes ?? null,
         lastEaten: lately.get(recipeId) ?? null,
         keepUntil: box?.keepUntil ?? null,
@@ -98,13 +98,13 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     const fit = portionThatFits(() => worth, room, false);
     if (fit === null) return [];
     const rest = { minutes: null, lastEaten: null, keepUntil: null, inHouse: 1, foods: 1, inSeason: false };
-    return [{ ...rowOf(fit, what, food.name), ...rest }];
+    return [{ ...fitRow(fit, what, food.name), ...rest }];
   });
   const all = [...fitted, ...ofFoods].filter((f) => query.notLately !== true || !isLately(f.lastEaten, today));
-  return { today, fits: all.sort(orderBy(query.order)).slice(0, MOST_RECIPES) };
+  return { today, fits: all.sort(orderBy(query.order)).slice(0, MOST_FITTING) };
 }
 
-const rowOf = (fit: Fit, what: Eaten, title: string) => ({
+const fitRow = (fit: FittingPortion, what: Eaten, title: string) => ({
   what,
   title,
   portion: fit.portion,
@@ -144,12 +144,12 @@ async function recipesNear(s: Scope, query: FitsQuery, room: Room, today: string
     .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
     .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
     .orderBy((e) => e.fn('abs', [e('p.points', '-', room.points ?? 8)]))
-    .limit(MOST_RECIPES * 4)
+    .limit(MOST_FITTING * 4)
     .execute();
   return rows
     .filter((r) => !(JSON.parse(r.not_for) as string[]).includes(query.eater))
     .filter((r) => query.season !== true || isInSeason(r.foods.trim().split(' '), monthOf(today)))
-    .slice(0, MOST_RECIPES);
+    .slice(0, MOST_FITTING);
 }
 
 /** When somebody last had something of these recipes. */

@@ -16,7 +16,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import * as cards from './cards.ts';
-import { BOX_KINDS, boxesThere, COOKS, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
+import { BOX_KINDS, boxesThere, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
 import { EATER_DAYS, POTS } from './day-shelf.ts';
 import * as drift from './drift.ts';
@@ -33,9 +33,11 @@ import * as foodWriting from './food-writing.ts';
 import * as foods from './foods.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
 import { isHousehold } from './households.ts';
+import { forgetEater, keptOf } from './kept-of-eater.ts';
 import { kitchenFor } from './kitchen.ts';
 import { lookBackOn } from './look-back.ts';
 import { OBSERVATIONS } from './observation-shelf.ts';
+import { COOKS_OF_POTS, platesOnDays } from './onto-day.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
@@ -47,7 +49,7 @@ import { foodsInRecipes, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
-import { toGet, tripHome } from './shopping.ts';
+import { planCosts, toGet, tripHome } from './shopping.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
@@ -80,7 +82,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   verdicts: VERDICTS,
   vessels: EMPTY_VESSELS,
   'box-kinds': BOX_KINDS,
-  cooks: COOKS,
+  cooks: COOKS_OF_POTS,
   boxes: BOXES_EATEN,
   'day-entries': EATEN,
   days: EATER_DAYS,
@@ -163,6 +165,10 @@ export async function householdStore(context: StoreContext, householdId: string)
     treat: (recipeId: string, query: TreatQuery) => treatOf(s, recipeId, query),
     lookBack: (eaterId: string, from: string, to: string | undefined) => lookBackOn(s, eaterId, from, to),
     toGet: (from: string, to: string) => toGet(s, from, to),
+    costs: (from: string, to: string) => planCosts(s, from, to),
+    platesOnDays: (cookId: string) => platesOnDays(s, cookId),
+    keptOf: (eaterId: string) => keptOf(s, eaterId),
+    forgetKept: (eaterId: string) => forgetEater(s, eaterId),
     tripHome: (tripId: string) => tripHome(s, tripId),
     trips: () => TRIPS.all(s, 'made desc'),
     buying: () => BUYING.all(s, 'shop, food_id'),

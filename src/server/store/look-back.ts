@@ -4,7 +4,7 @@ import { type CountedEntry, eaterWeek } from '../../core/day/eater-week.ts';
 import { lookBack } from '../../core/day/look-back.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import { addDays, daysBetween, daysFrom, daysOfWeek } from '../../core/quantity/calendar-day.ts';
-import { countOf, entryOf } from './day-shelf.ts';
+import { entryOf, frozenCountOf } from './day-shelf.ts';
 import { todayOf } from './eaten.ts';
 import type { Scope } from './scope.ts';
 import { tableOf } from './table.ts';
@@ -12,7 +12,7 @@ import { VERDICTS } from './verdict-shelf.ts';
 import { marksBetween, programsNamed } from './weeks.ts';
 
 /** More days than this are not looked back on at once. */
-const MOST_DAYS = 400;
+const MOST_DAYS_BACK = 400;
 
 /**
  * Days and weeks of somebody's, from what was kept of them.
@@ -32,7 +32,7 @@ export async function lookBackOn(
   const today = await todayOf(s);
   const last = to ?? today;
   const n = daysBetween(from, last) + 1;
-  if (n < 1 || n > MOST_DAYS) throw invalid(`That is ${n} days.`, `Look back on 1 to ${MOST_DAYS} days.`);
+  if (n < 1 || n > MOST_DAYS_BACK) throw invalid(`That is ${n} days.`, `Look back on 1 to ${MOST_DAYS_BACK} days.`);
   const program = table.programs.find((p) => p.id === eater.programId);
   // A week that had begun before is reckoned from its beginning.
   const first = daysOfWeek(from, program?.week.begins ?? 1)[0]!;
@@ -51,7 +51,7 @@ export async function lookBackOn(
   const told = eaterWeek({
     eaterId,
     days: daysFrom(first, daysBetween(first, last) + 1),
-    entries: rows.map((r): CountedEntry => ({ entry: entryOf(r), count: countOf(r)! })),
+    entries: rows.map((r): CountedEntry => ({ entry: entryOf(r), count: frozenCountOf(r)! })),
     said: marks.said,
     countedBy: new Map(marks.countedBy.map((c) => [c.day, c])),
     program: (id, revision) => programs.find((p) => p.id === id && p.revision === revision) ?? null,

@@ -1,4 +1,4 @@
-import type { Kysely } from 'kysely';
+import { type Kysely, sql } from 'kysely';
 import type { Database } from '../db/schema.ts';
 import type { StoreContext } from './scope.ts';
 
@@ -30,11 +30,17 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
       'box',
       'cook',
       'vessel',
+      'day_entry',
+      'eater_day',
+      'pot',
+      'trip',
+      'buying',
     ] as const) {
       const rows = db as unknown as Kysely<Record<string, { removed_at: string | null }>>;
       const done = await rows.deleteFrom(table).where('removed_at', '<', before).executeTakeFirst();
       say(table, done.numDeletedRows);
     }
+    await forgetNames(db, before);
     say('eater', (await db.deleteFrom('eater').where('removed_at', '<', before).executeTakeFirst()).numDeletedRows);
     say('version', await purgeVersions(db, before));
     const recipes = await db
@@ -54,6 +60,18 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
     await db.deleteFrom('session').where('until_at', '<', context.clock().toISOString()).execute();
     return gone;
   });
+}
+
+/** Boxes stay when somebody is gone for good, with nobody's name on them. */
+async function forgetNames(db: Kysely<Database>, before: string): Promise<void> {
+  const gone = await db.selectFrom('eater').select('id').where('removed_at', '<', before).execute();
+  for (const { id } of gone) {
+    await sql`update box set body = json_set(body, '$.eaterId', null) where json_extract(body, '$.eaterId') = ${id}`.execute(
+      db,
+    );
+    await sql`update box set body = json_set(body, '$.taken.eaterId', null, '$.taken.name', 'somebody', '$.taken.entryId', null)
+      where json_extract(body, '$.taken.eaterId') = ${id}`.execute(db);
+  }
 }
 
 async function purgeVersions(db: Kysely<Database>, before: string): Promise<bigint> {

@@ -1,7 +1,10 @@
 import { v7 as uuid } from 'uuid';
+import { standingOn } from '../../core/day/standing-on.ts';
 import { STOCK_KIND, TRIP_KIND } from '../../core/documents/document-kinds.ts';
 import { notFound } from '../../core/errors.ts';
+import { daysBetween, daysFrom } from '../../core/quantity/calendar-day.ts';
 import { bringHome } from '../../core/shopping/bring-home.ts';
+import { costOfDish, type DishCost } from '../../core/shopping/cost-of-dish.ts';
 import { thisNotThat } from '../../core/shopping/this-not-that.ts';
 import type { TripItem } from '../../core/shopping/trip.ts';
 import { type DishToCook, type FoodToEat, whatToGet } from '../../core/shopping/what-to-get.ts';
@@ -18,6 +21,9 @@ import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { BUYING, TRIPS } from './trip-shelf.ts';
 import { write } from './write.ts';
+
+/** A list is for so many days at most. */
+const MOST_DAYS_OF_LIST = 62;
 
 /** What has to be got for what is planned from one day to another, both of them in it. */
 export async function toGet(s: Scope, from: string, to: string): Promise<TripItem[]> {
@@ -48,6 +54,14 @@ export async function toGet(s: Scope, from: string, to: string): Promise<TripIte
   );
 }
 
+/** What a serving of each planned dish costs, as far as prices are kept. */
+export async function planCosts(s: Scope, from: string, to: string): Promise<DishCost[]> {
+  const { dishes, kitchen } = await planBetween(s, from, to);
+  const buying = await BUYING.all(s);
+  const byTitle = new Map(dishes.map((d) => [d.title, costOfDish(d, kitchen, buying)]));
+  return [...byTitle.values()];
+}
+
 /** Each once, and everything that one of them is the lighter twin of. */
 function withTwins(ids: readonly string[]): string[] {
   const all = new Set(ids);
@@ -73,7 +87,18 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
     .where('state', '=', 'planned')
     .where('removed_at', 'is', null)
     .execute();
-  const entries = rows.map(entryOf);
+  const { eaters } = await tableOf(s);
+  const known = await s.db
+    .selectFrom('day_entry')
+    .select('id')
+    .where('household_id', '=', s.householdId)
+    .where('day', '>=', from)
+    .where('day', '<=', to)
+    .execute();
+  const ids = new Set(known.map((r) => r.id));
+  const days = daysFrom(from, Math.min(MOST_DAYS_OF_LIST, daysBetween(from, to) + 1));
+  const standing = eaters.flatMap((e) => days.flatMap((day) => standingOn(e.standing, e.id, day, ids)));
+  const entries = [...rows.map(entryOf), ...standing];
   const pots = (await POTS.all(s)).filter((p) => p.cookId === null && p.day >= from && p.day <= to);
   const sources = await daySources(s, entries, pots);
   const servings = new Map<string, number>();

@@ -6,7 +6,7 @@ import { standingOn } from '../../core/day/standing-on.ts';
 import { notFound } from '../../core/errors.ts';
 import { addDays, daysFrom } from '../../core/quantity/calendar-day.ts';
 import type { Table } from '../../core/table/table.ts';
-import { countOf, DAY_ENTRIES, entryOf, POTS, saidOf } from './day-shelf.ts';
+import { DAY_ENTRIES, eaterDayOf, entryOf, frozenCountOf, POTS } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { freezeEntry, todayOf } from './eaten.ts';
 import { programAt } from './programs.ts';
@@ -68,7 +68,7 @@ async function entriesBetween(
   const there = readable(
     rows.filter((r) => r.removed_at === null),
     (r) => `day entry ${r.id}`,
-    (r) => ({ entry: entryOf(r), count: countOf(r), revision: r.revision, standing: false }),
+    (r) => ({ entry: entryOf(r), count: frozenCountOf(r), revision: r.revision, standing: false }),
   );
   const days = daysFrom(from > today ? from : today, 31).filter((d) => d <= to);
   const standing = table.eaters.flatMap(({ id, standing: items }) =>
@@ -90,10 +90,10 @@ async function entriesBetween(
     .sort((a, b) => a.day.localeCompare(b.day) || a.position - b.position || a.id.localeCompare(b.id));
 }
 
-type Marks = Pick<WeekAnswer, 'said' | 'countedBy'>;
+type DayMarks = Pick<WeekAnswer, 'said' | 'countedBy'>;
 
 /** What is said of days, and by what those that are over were counted. */
-export async function marksBetween(s: Scope, eaterIds: readonly string[], from: string, to: string): Promise<Marks> {
+export async function marksBetween(s: Scope, eaterIds: readonly string[], from: string, to: string): Promise<DayMarks> {
   if (eaterIds.length === 0) return { said: [], countedBy: [] };
   const rows = await s.db
     .selectFrom('eater_day')
@@ -108,7 +108,7 @@ export async function marksBetween(s: Scope, eaterIds: readonly string[], from: 
     said: readable(
       rows,
       (r) => `day ${r.eater_id} ${r.day}`,
-      (r) => ({ ...saidOf(r), revision: r.revision }),
+      (r) => ({ ...eaterDayOf(r), revision: r.revision }),
     ),
     countedBy: rows.flatMap((r) =>
       r.program_id === null || r.program_revision === null || r.allowance === null
@@ -127,7 +127,7 @@ export async function marksBetween(s: Scope, eaterIds: readonly string[], from: 
 }
 
 /** Every revision by which one of the days was counted. */
-export async function programsNamed(s: Scope, by: Marks['countedBy']): Promise<WeekAnswer['programs']> {
+export async function programsNamed(s: Scope, by: DayMarks['countedBy']): Promise<WeekAnswer['programs']> {
   const named = new Map(by.map((b) => [`${b.programId} ${b.programRevision}`, b]));
   const found = await Promise.all([...named.values()].map((b) => programAt(s, b.programId, b.programRevision)));
   return found.flatMap((p) => (p === null ? [] : [p as WeekAnswer['programs'][number]]));
@@ -177,7 +177,7 @@ function toldOf(
   eaterId: string,
   days: readonly string[],
   entries: readonly WeekEntry[],
-  marks: Marks,
+  marks: DayMarks,
   programs: WeekAnswer['programs'],
   table: Table,
   today: string,

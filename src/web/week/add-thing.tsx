@@ -185,9 +185,9 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
           {asked.trim() !== '' && foods && foods.length > 0 && (
             <Command.Group heading="Foods">
               {foods.slice(0, 6).map((f) => (
-                <Command.Item key={f.id} value={`food ${f.id}`} onSelect={() => one(...amountOf(f))}>
+                <Command.Item key={f.id} value={`food ${f.id}`} onSelect={() => one(...usualAmount(f))}>
                   {f.name}
-                  <Aside>{describeGrams(f, gramsOf(f), household.system)}</Aside>
+                  <Aside>{describeGrams(f, usualGrams(f), household.system)}</Aside>
                 </Command.Item>
               ))}
             </Command.Group>
@@ -222,8 +222,8 @@ const thingOfTyped = (t: Exclude<TypedThing, { kind: 'unread' }>): Pick<NewThing
 });
 
 /** A piece of it, where it comes in pieces. */
-const gramsOf = (f: Food): number => f.measures.find((m) => m.unit === 'piece' && m.form === null)?.grams ?? USUAL_G;
-function amountOf(f: Food): [Eaten, string] {
-  const grams = gramsOf(f);
+const usualGrams = (f: Food): number => f.measures.find((m) => m.unit === 'piece' && m.form === null)?.grams ?? USUAL_G;
+function usualAmount(f: Food): [Eaten, string] {
+  const grams = usualGrams(f);
   return [{ kind: 'food', foodId: f.id, grams, low: grams, high: grams }, `${f.name}, ${formatGrams(grams)}`];
 }

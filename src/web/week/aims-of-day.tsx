@@ -15,7 +15,7 @@ interface AimsOfDayProps {
 }
 
 const NO_GROUPS: DailyGroups = { oil: 0, dairy: 0, vegetables: 0, fruit: 0, fish: 0, colours: [] };
-const unitOf = (aim: DailyAim): string => (aim.kind === 'ticked' ? '' : aim.kind === 'colours' ? ' colours' : ' g');
+const unitOfAim = (aim: DailyAim): string => (aim.kind === 'ticked' ? '' : aim.kind === 'colours' ? ' colours' : ' g');
 
 /** The household's own aims of a day, as they stand: shown, and never scolded for. */
 export function AimsOfDay({ week, told, eaterId }: AimsOfDayProps) {
@@ -53,7 +53,7 @@ export function AimsOfDay({ week, told, eaterId }: AimsOfDayProps) {
             )}
             <span className="whitespace-nowrap text-soft">
               {has} of {aim.least}
-              {unitOf(aim)}
+              {unitOfAim(aim)}
             </span>
           </li>
         ))}

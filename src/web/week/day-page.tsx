@@ -77,7 +77,7 @@ export function DayPage() {
           Looking at the day…
         </p>
       ) : (
-        <Day key={`${eater.id} ${day}`} week={week} day={day} eaterId={eater.id} onDay={(d) => go({ day: d })} />
+        <DayOfEater key={`${eater.id} ${day}`} week={week} day={day} eaterId={eater.id} onDay={(d) => go({ day: d })} />
       )}
     </main>
   );
@@ -108,7 +108,7 @@ interface DayProps {
   readonly onDay: (day: string) => void;
 }
 
-function Day({ week, day, eaterId, onDay }: DayProps) {
+function DayOfEater({ week, day, eaterId, onDay }: DayProps) {
   const { household, eaters } = useHousehold();
   const [adding, setAdding] = useState<string | null>(null);
   const [open, setOpen] = useState<'copy' | 'fits' | null>(null);

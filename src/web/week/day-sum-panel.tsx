@@ -152,20 +152,20 @@ function ReserveLines({ told: { rules, reckoned } }: { readonly told: ToldDay })
   );
 }
 
-const said = (of: SumOf, unit: string, digits = 0): string =>
+const sumSaid = (of: SumOf, unit: string, digits = 0): string =>
   `${of.complete ? '' : 'at least '}${of.value.toFixed(digits)} ${unit}`;
 
 function NutritionOfDay({ told: { sum } }: { readonly told: ToldDay }) {
   return (
     <dl className="mt-3 grid grid-cols-[1fr_auto] gap-x-4 border-rule border-t pt-2">
       <dt>Energy</dt>
-      <dd className="text-right">{said(sum.kcal, 'kcal')}</dd>
+      <dd className="text-right">{sumSaid(sum.kcal, 'kcal')}</dd>
       <dt>Protein</dt>
-      <dd className="text-right">{said(sum.protein, 'g')}</dd>
+      <dd className="text-right">{sumSaid(sum.protein, 'g')}</dd>
       <dt>Fibre</dt>
-      <dd className="text-right">{said(sum.fibre, 'g')}</dd>
+      <dd className="text-right">{sumSaid(sum.fibre, 'g')}</dd>
       <dt>Sodium</dt>
-      <dd className="text-right">{said(sum.sodium, 'mg')}</dd>
+      <dd className="text-right">{sumSaid(sum.sodium, 'mg')}</dd>
     </dl>
   );
 }
@@ -227,7 +227,7 @@ interface OfThisDayProps {
 }
 
 /** Points as they are typed; nothing is 0. */
-function pointsTyped(text: string): number | undefined {
+function pointsToKeep(text: string): number | undefined {
   const n = text.trim() === '' ? 0 : Number(text.replace(',', '.'));
   return n >= 0 && n <= 1000 ? n : undefined;
 }
@@ -242,7 +242,7 @@ function OfThisDay({ week, told, eaterId }: OfThisDayProps) {
     (text) => text.trim().slice(0, 80),
     (event) => say({ event }, 'What for'),
   );
-  const saves = useTyped(told.said.saves === 0 ? '' : String(told.said.saves), pointsTyped, (n) =>
+  const saves = useTyped(told.said.saves === 0 ? '' : String(told.said.saves), pointsToKeep, (n) =>
     say({ saves: n }, 'Points kept'),
   );
   return (

@@ -3,7 +3,7 @@ import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { WEEK_API } from '../../contract/week-api.ts';
-import { type DayEntry, recipeOf } from '../../core/day/day-entry.ts';
+import { type DayEntry, recipeOfEntry } from '../../core/day/day-entry.ts';
 import type { CountedEntry } from '../../core/day/eater-week.ts';
 import { pointsOfDay } from '../../core/day/points-of-day.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
@@ -19,7 +19,7 @@ import { sayError } from '../kit/say-error.ts';
 import type { OpenWeek } from './use-week.ts';
 
 /** Portions that people eat, a step less and a step more. */
-const STEPS = [0.25, 0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6];
+const PORTION_STEPS = [0.25, 0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6];
 
 interface EntryRowProps {
   readonly counted: CountedEntry;
@@ -32,12 +32,12 @@ interface EntryRowProps {
 export function EntryRow({ counted: { entry, count }, week, counts }: EntryRowProps) {
   const { household } = useHousehold();
   const [typing, setTyping] = useState(false);
-  const recipe = recipeOf(entry);
+  const recipe = recipeOfEntry(entry);
   const isEaten = entry.state === 'eaten';
   const set = (patch: Partial<DayEntry>, label: string) => void week.change(entry, patch, label).catch(sayError);
   const [points, perhaps] = pointsOfDay(count);
-  const less = STEPS.findLast((s) => s < entry.portion - 1e-9);
-  const more = STEPS.find((s) => s > entry.portion + 1e-9);
+  const less = PORTION_STEPS.findLast((s) => s < entry.portion - 1e-9);
+  const more = PORTION_STEPS.find((s) => s > entry.portion + 1e-9);
   return (
     <li className="grid grid-cols-[2.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-rule border-b py-1.5 sm:grid-cols-[2.75rem_minmax(0,1fr)_auto_5rem_auto]">
       <button

@@ -35,7 +35,7 @@ const OF = [
   { value: 'boxes', words: 'boxes' },
   { value: 'foods', words: 'foods in the house' },
 ] as const;
-const APPLIANCES = [
+const MADE_IN = [
   { value: '', words: 'anything' },
   { value: 'oven', words: 'the oven' },
   { value: 'slow cooker', words: 'the slow cooker' },
@@ -53,7 +53,7 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
   const [minutes, setMinutes] = useState<number | null>(null);
   const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('points');
   const [of, setOf] = useState<(typeof OF)[number]['value']>('');
-  const [appliance, setAppliance] = useState<(typeof APPLIANCES)[number]['value']>('');
+  const [appliance, setAppliance] = useState<(typeof MADE_IN)[number]['value']>('');
   const [season, setSeason] = useState(false);
   const [notLately, setNotLately] = useState(false);
   const number = (n: number | null) => (n === null || Number.isNaN(n) || n < 0 ? undefined : n);
@@ -94,7 +94,7 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
         <NumberField label="Protein, at least g" className="w-40" value={protein} onValue={setProtein} />
         <NumberField label="Minutes, at most" className="w-36" value={minutes} onValue={setMinutes} />
         <Picker label="Of" className="w-44" value={of} choices={OF} onPick={setOf} />
-        <Picker label="Made in" className="w-44" value={appliance} choices={APPLIANCES} onPick={setAppliance} />
+        <Picker label="Made in" className="w-44" value={appliance} choices={MADE_IN} onPick={setAppliance} />
         <Picker label="First" className="w-56" value={order} choices={ORDERS} onPick={setOrder} />
       </div>
       <div className="mt-1 flex flex-wrap gap-x-5">

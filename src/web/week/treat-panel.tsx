@@ -129,7 +129,7 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
                   key={d.day}
                   type="button"
                   className="chip"
-                  onClick={() => void put(leastOf(treat.versions), 1, d.day)}
+                  onClick={() => void put(lightestOf(treat.versions), 1, d.day)}
                 >
                   {formatDay(d.day)}, {formatPoints(d.mayTake)} free
                 </button>
@@ -143,5 +143,5 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
 }
 
 /** The version of the fewest points: it is what the other days have room for. */
-const leastOf = (versions: readonly { readonly versionId: string; readonly points: number | null }[]): string =>
+const lightestOf = (versions: readonly { readonly versionId: string; readonly points: number | null }[]): string =>
   versions.toSorted((a, b) => (a.points ?? 1e9) - (b.points ?? 1e9))[0]!.versionId;

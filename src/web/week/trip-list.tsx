@@ -5,7 +5,7 @@ import { WEEK_API } from '../../contract/week-api.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { movedItems, planMoved } from '../../core/shopping/one-more-one-less.ts';
 import { isGot, type Trip, type TripItem } from '../../core/shopping/trip.ts';
-import { amountToGet, byShop, costOf, tripText } from '../../core/shopping/trip-text.ts';
+import { amountToGet, byShop, costOfTrip, tripText } from '../../core/shopping/trip-text.ts';
 import { BARE_ITEM } from '../../core/shopping/what-to-get.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { serverNow, setServerClock } from '../cook/server-clock.ts';
@@ -57,7 +57,7 @@ export function TripList({ trip, change, onRemove, onRestore }: TripListProps) {
     }
   };
   const left = trip.items.filter((i) => !isGot(trip, i.id)).length;
-  const cost = costOf(trip.items);
+  const cost = costOfTrip(trip.items);
   return (
     <>
       <div className="mt-3 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-2">

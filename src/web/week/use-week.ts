@@ -18,14 +18,14 @@ import { sayError } from '../kit/say-error.ts';
 import { type Row, useRows } from '../saving/use-document.ts';
 
 /** So many days before the first one may belong to its week. */
-const WEEK_BEFORE = 6;
+const DAYS_BEFORE = 6;
 
 const NO_ENTRIES: readonly Row<DayEntry>[] = [];
 const idOfEntry = (e: DayEntry): string => e.id;
 const idOfPot = (p: Pot): string => p.id;
 
 /** An entry without what was answered beside it. */
-const bare = (e: DayEntry): DayEntry => ({
+const bareEntry = (e: DayEntry): DayEntry => ({
   id: e.id,
   eaterId: e.eaterId,
   day: e.day,
@@ -82,7 +82,7 @@ export function useWeek(from: string, n: number): OpenWeek | null {
   const h = household.id;
   const { data, error } = useAnswer(WEEK_API.week, { h, query: { from, days: n } }, { revalidateOnFocus: true });
   const listed = useMemo(
-    () => data?.entries.flatMap((e) => (e.standing ? [] : [{ ...bare(e), revision: e.revision }])) ?? NO_ENTRIES,
+    () => data?.entries.flatMap((e) => (e.standing ? [] : [{ ...bareEntry(e), revision: e.revision }])) ?? NO_ENTRIES,
     [data],
   );
   const entries = useRows(h, 'day-entries', listed, idOfEntry);
@@ -97,7 +97,7 @@ export function useWeek(from: string, n: number): OpenWeek | null {
   const told = useMemo(() => {
     const byEater = new Map<string, readonly ToldDay[]>();
     if (data === undefined) return byEater;
-    const all = daysFrom(addDays(from, -WEEK_BEFORE), WEEK_BEFORE + n);
+    const all = daysFrom(addDays(from, -DAYS_BEFORE), DAYS_BEFORE + n);
     for (const eater of eaters)
       byEater.set(
         eater.id,
@@ -151,15 +151,15 @@ export function useWeek(from: string, n: number): OpenWeek | null {
     isFrozen: (id) => data.entries.some((e) => e.id === id && e.frozen),
     add,
     change: async (entry, patch, label) => {
-      const after = bare({ ...entry, ...patch });
+      const after = bareEntry({ ...entry, ...patch });
       if (!isRow(entry.id)) {
         await entries.make(entry.id, after);
         return () => entries.remove(entry.id);
       }
-      return entries.change(entry.id, bare(entry), after, label);
+      return entries.change(entry.id, bareEntry(entry), after, label);
     },
     remove: async (entry) => {
-      if (!isRow(entry.id)) await entries.make(entry.id, bare(entry));
+      if (!isRow(entry.id)) await entries.make(entry.id, bareEntry(entry));
       await entries.remove(entry.id);
       sayDone(`${entry.words} is off the day.`, () => entries.restore(entry.id));
     },
@@ -215,13 +215,13 @@ function countedHere(
     const had = answered.get(row.id);
     const isSame =
       had !== undefined && had.eaterId === row.eaterId && same(had.what, row.what) && had.spread === row.spread;
-    if (!isSame) return { entry: bare(row), count: UNCOUNTED_DAY };
-    return { entry: bare(row), count: atOwnPortion(had.count, had.portion, row.portion, programs) };
+    if (!isSame) return { entry: bareEntry(row), count: UNCOUNTED_DAY };
+    return { entry: bareEntry(row), count: atOwnPortion(had.count, had.portion, row.portion, programs) };
   });
   const known = new Set(rows.map((r) => r.id));
   const standing = data.entries
     .filter((e) => e.standing && !known.has(e.id))
-    .map((e): CountedEntry => ({ entry: bare(e), count: e.count }));
+    .map((e): CountedEntry => ({ entry: bareEntry(e), count: e.count }));
   return [...standing, ...here].sort(
     (a, b) =>
       a.entry.day.localeCompare(b.entry.day) ||
