@@ -4,11 +4,11 @@ import type { WeekAnswer } from '../../src/contract/week-api.ts';
 import { freeze } from '../../src/core/cook/freeze.ts';
 import { countVersion } from '../../src/core/counting/count-version.ts';
 import { plainCounter } from '../../src/core/program/program.ts';
+import { purge } from '../../src/server/store/purge.ts';
 import { sample } from '../support/test-lines.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { kitchenOf, readVersion } from '../support/test-version.ts';
 
-/** Ledger counts: 10 g of butter are so many points by hand: (7.2 kcal × 10 …) worked out below against the label. */
 let server: TestServer;
 const home = '/api/households/home';
 const api = () => request(server.app);
@@ -329,5 +329,76 @@ describe('a box', () => {
     await eat('half-a', half, { portion: 0.5, state: 'eaten' });
     await eat('half-b', half, { portion: 0.5, state: 'eaten', eaterId: 'bob' });
     await put('day-entries', 'half-c', entry('half-c', half, { portion: 0.5, state: 'eaten' })).expect(409);
+  });
+});
+
+describe('plates of a cook', () => {
+  beforeEach(cookAndBox);
+  it('go onto the days of those who have them: what was planned of it becomes what was eaten, once', async () => {
+    await put('pots', 'pot-1', {
+      id: 'pot-1',
+      recipeId: 'stew',
+      versionId: 'stew-v1',
+      day: '2026-11-24',
+      meal: 'meal-supper',
+      servings: 4,
+      cookId: null,
+    }).expect(200);
+    await eat('planned', { kind: 'pot', recipeId: 'stew', potId: 'pot-1' }, { day: '2026-11-24' });
+    for (const [eater, share] of [
+      ['ada', 0.375],
+      ['bob', 0.25],
+    ] as const)
+      await api()
+        .post(`${home}/cooks/cook-1/entries`)
+        .send({
+          base: 1,
+          entry: {
+            id: `plate-${eater}`,
+            label: 'Plate',
+            undoes: null,
+            changes: [{ kind: 'field', path: ['plates', eater], after: share }],
+          },
+        })
+        .expect(200);
+    const { body } = await api().post(`${home}/cooks/cook-1/on-days`).expect(200);
+    expect(body).toEqual({ plates: 2 });
+    await api().post(`${home}/cooks/cook-1/on-days`).expect(200);
+    const { entries } = await week('?from=2026-11-24&days=1');
+    const own = entries.filter((e) => e.day === '2026-11-24').sort((a, b) => a.eaterId.localeCompare(b.eaterId));
+    expect(own.map((e) => [e.eaterId, e.what.kind, e.portion, e.state])).toEqual([
+      ['ada', 'cook', 1.5, 'eaten'],
+      ['bob', 'cook', 1, 'eaten'],
+    ]);
+    expect(own[0]!.id).toBe('planned');
+    await api().post(`${home}/cooks/nothing/on-days`).expect(404);
+  });
+});
+
+describe('what is kept about somebody', () => {
+  beforeEach(cookAndBox);
+  it('can be taken along, and forgotten for good; what was cooked stays, with nobody’s name', async () => {
+    await eat('eaten', { kind: 'box', recipeId: 'stew', boxId: 'box-1' }, { state: 'eaten' });
+    await eat('bobs', STEW, { eaterId: 'bob', state: 'eaten' });
+    const kept = (await api().get(`${home}/eaters/ada/kept`).expect(200)).body;
+    expect(kept).toMatchObject({ eater: { name: 'Ada' }, entries: [{ id: 'eaten' }], boxes: [{ id: 'box-1' }] });
+    expect(kept.entries[0].count.points).toBeGreaterThan(0);
+    expect((await api().delete(`${home}/eaters/ada/kept`).expect(200)).body).toMatchObject({ entries: 1, boxes: 1 });
+    const [box] = (await api().get(`${home}/boxes`).expect(200)).body;
+    expect(box.taken).toMatchObject({ eaterId: null, name: 'somebody', entryId: null });
+    expect((await week()).entries.map((e) => e.id)).toEqual(['bobs']);
+    expect((await api().get(`${home}/eaters/ada/kept`).expect(200)).body.entries).toEqual([]);
+  });
+
+  it('goes with somebody who was removed, thirty days later, and their name off the boxes', async () => {
+    await eat('eaten', { kind: 'box', recipeId: 'stew', boxId: 'box-1' }, { state: 'eaten' });
+    await api().delete(`${home}/eaters/ada`).expect(204);
+    const rows = () => server.db.selectFrom('day_entry').select('id').execute();
+    await purge({ db: server.db, clock: () => new Date('2026-12-20T10:00:00Z') });
+    expect(await rows()).toHaveLength(1);
+    await purge({ db: server.db, clock: () => new Date('2026-12-26T10:00:00Z') });
+    expect(await rows()).toHaveLength(0);
+    const [box] = (await api().get(`${home}/boxes`).expect(200)).body;
+    expect(box.taken).toMatchObject({ eaterId: null, name: 'somebody' });
   });
 });

@@ -131,6 +131,34 @@ describe('shopping', () => {
     await api().post(`${home}/trips/nothing/home`).expect(404);
   });
 
+  it('has what always stands on the days, and says what a serving costs as far as prices are kept', async () => {
+    const milk = {
+      id: 'milk',
+      meal: 'meal-breakfast',
+      words: 'milk',
+      foodId: 'milk-whole',
+      grams: 50,
+      low: 50,
+      high: 50,
+    };
+    const standing = [{ ...milk, weekdays: [1, 2, 3, 4, 5], since: '2026-11-01' }];
+    const { revision, ...ada } = (await ask<{ eaters: { revision: number }[] }>('')).eaters[0]!;
+    await api()
+      .put(`${home}/eaters/ada`)
+      .set('If-Match', `"${revision}"`)
+      .send({ ...ada, standing })
+      .expect(200);
+    // Wednesday to Friday, Monday and Tuesday.
+    const items = await ask<TripItem[]>('to-get?from=2026-11-25&to=2026-12-01');
+    expect(items.find((i) => i.foodId === 'milk-whole')).toMatchObject({ grams: 250 });
+    await put('pots', 'pot-1', pot()).expect(200);
+    await put('buying', 'leek', { foodId: 'leek', shop: '', leastGrams: null, packGrams: 500, price: 2 }).expect(200);
+    // 600 g of leeks at 4.00 a kilo, for four.
+    expect(await ask('costs?from=2026-11-25&to=2026-12-01')).toEqual([
+      { title: 'Leek stew', aServing: 0.6, priced: 1, of: 3 },
+    ]);
+  });
+
   it('keeps the later of two ticks, whichever phone is heard first', async () => {
     await put('trips', 'trip-1', {
       id: 'trip-1',

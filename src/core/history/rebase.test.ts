@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
-import { EATER_KIND, FEAST_KIND } from '../documents/document-kinds.ts';
+import { EATER_KIND, FEAST_KIND, TRIP_KIND } from '../documents/document-kinds.ts';
 import type { Feast } from '../feast/feast.ts';
+import type { Trip } from '../shopping/trip.ts';
 import type { Eater } from '../table/table.ts';
 import { type Change, lineChange, VERSION_KIND } from '../version/entry.ts';
 import type { Version } from '../version/version.ts';
@@ -91,6 +92,52 @@ describe('an entry on a newer document', () => {
     const mine = overwrite(VERSION_KIND, theirs, entry([servings(4, 6)]))!;
     expect(mine.changes).toEqual([servings(9, 6)]);
     expect(rebase(VERSION_KIND, theirs, mine)).toMatchObject({ fits: true, document: { servings: 6 } });
+  });
+});
+
+describe('ticks of a shopping list', () => {
+  const trip: Trip = {
+    id: 't',
+    name: 'Saturday',
+    from: '2026-11-28',
+    to: '2026-12-04',
+    made: '2026-11-28T08:00:00.000Z',
+    items: [],
+    ticks: {},
+    done: null,
+  };
+  it('end the same in whatever order they are heard: of each thing the later one holds', () => {
+    const tick = fc.record({
+      thing: fc.constantFrom('leeks', 'milk'),
+      on: fc.boolean(),
+      minute: fc.integer({ min: 10, max: 59 }),
+    });
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(tick, { selector: (t) => t.minute, maxLength: 8 }),
+        fc.infiniteStream(fc.nat()),
+        (ticks, luck) => {
+          const shuffled = ticks
+            .map((t) => ({ t, by: luck.next().value as number }))
+            .sort((a, b) => a.by - b.by)
+            .map((x) => x.t);
+          const end = shuffled.reduce((document, t) => {
+            // Each was made on the empty list: a phone that was off line has heard of none of the others.
+            const after = { on: t.on, at: `2026-11-28T09:${t.minute}:00.000Z` };
+            const rebased = rebase(TRIP_KIND, document, entry([{ kind: 'field', path: ['ticks', t.thing], after }]));
+            if (!rebased.fits) throw new Error('a tick was asked about');
+            return rebased.document;
+          }, trip);
+          for (const thing of ['leeks', 'milk']) {
+            const last = ticks
+              .filter((t) => t.thing === thing)
+              .sort((a, b) => a.minute - b.minute)
+              .at(-1);
+            expect(end.ticks[thing]?.on).toBe(last?.on);
+          }
+        },
+      ),
+    );
   });
 });
 

@@ -11,6 +11,7 @@ import { namedTogether } from '../../core/quantity/named-together.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { AimFor } from './aim-for.tsx';
+import { OntoDays } from './onto-days.tsx';
 import { PlateRow } from './plate-row.tsx';
 
 interface PlatesOfCookProps {
@@ -110,6 +111,7 @@ export function PlatesOfCook({ cook, frozen, out, servings, foods, free, onPlate
           Some was tasted, or cut off
         </button>
       )}
+      <OntoDays cook={cook} />
       <AimFor cook={cook} frozen={frozen} out={out} free={free} onPlate={set} />
       {free > 1e-6 && <p className="mt-1 text-sm text-soft">{takenWords(out, free)} left to share.</p>}
     </section>

@@ -8,6 +8,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { useFoods } from '../data/queries.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { EaterDialog } from './eater-dialog.tsx';
+import { KeptDialog } from './kept-dialog.tsx';
 
 /** Who eats here, by which program, with which exceptions. */
 export function EatersList() {
@@ -17,6 +18,7 @@ export function EatersList() {
     eaters.flatMap((e) => e.exceptions.map((x) => x.foodId)),
   );
   const [editing, setEditing] = useState<{ readonly eater: Eater; readonly seen: Eater | null } | null>(null);
+  const [kept, setKept] = useState<Eater | null>(null);
   const foodName = (id: string): string => foods?.find((f) => f.id === id)?.name ?? id;
   const save = async (e: Eater, seen: Eater | null) => {
     setEditing(null);
@@ -63,6 +65,14 @@ export function EatersList() {
                 <button
                   type="button"
                   className="btn btn-plain btn-small"
+                  onClick={() => setKept(e)}
+                  aria-label={`What is kept about ${e.name}`}
+                >
+                  Kept
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-plain btn-small"
                   onClick={() => remove(e)}
                   aria-label={`Remove ${e.name}`}
                 >
@@ -76,6 +86,7 @@ export function EatersList() {
       {eaters.length === 0 && (
         <p className="mt-3 text-soft">Nobody yet. Until somebody is, recipes are counted under every program.</p>
       )}
+      {kept && <KeptDialog eater={kept} onClose={() => setKept(null)} />}
       {editing && (
         <EaterDialog
           eater={editing.eater}

@@ -1,4 +1,5 @@
 import { PageTitle } from '../kit/page-title.tsx';
+import { DaysSettings } from './days-settings.tsx';
 import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
 import { Keeping } from './keeping.tsx';
@@ -13,6 +14,7 @@ export function HouseholdPage() {
       <h1 className="text-3xl">Household</h1>
       <EatersList />
       <Settings />
+      <DaysSettings />
       <DemoAndOwn />
       <OnAPhone />
       <Keeping />

@@ -77,7 +77,7 @@ export function BackPage() {
           <>
             <p className="mt-4">
               {told} of {data.days.length} days were told
-              {data.gaps > 0 && `; ${data.gaps} are empty here, and count as nothing that was eaten or not`}.
+              {data.gaps > 0 && `; of the other ${data.gaps} nothing is known, and they stay empty`}.
             </p>
             <Suspense fallback={<p className="mt-4 text-soft">Drawing…</p>}>
               <LazyCharts back={data} counts={eater?.programId !== null} />

@@ -2,12 +2,15 @@ import { Check, Ellipsis, Minus, Plus } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { v7 as uuid } from 'uuid';
 import { WEEK_API } from '../../contract/week-api.ts';
 import { type DayEntry, recipeOfEntry } from '../../core/day/day-entry.ts';
 import type { CountedEntry } from '../../core/day/eater-week.ts';
 import { pointsOfDay } from '../../core/day/points-of-day.ts';
+import { standingEntryId } from '../../core/day/standing-on.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
+import type { StandingItem } from '../../core/table/standing-item.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { refreshAfter } from '../data/queries.ts';
@@ -134,7 +137,7 @@ interface EntryMenuProps {
 }
 
 function EntryMenu({ entry, week, onAmount, set }: EntryMenuProps) {
-  const { household, eaters } = useHousehold();
+  const { household, eaters, eaterRows } = useHousehold();
   const anew = async () => {
     try {
       await ask(WEEK_API.countAnew, { h: household.id, id: entry.id });
@@ -145,6 +148,21 @@ function EntryMenu({ entry, week, onAmount, set }: EntryMenuProps) {
     }
   };
   const others = eaters.filter((e) => e.id !== entry.eaterId);
+  const eater = eaters.find((e) => e.id === entry.eaterId);
+  const item = eater?.standing.find((i) => standingEntryId(i, entry.day) === entry.id);
+  const stand = (standing: readonly StandingItem[], label: string, words: string) => {
+    if (eater === undefined) return;
+    eaterRows.change(eater.id, eater, { ...eater, standing }, label).then((back) => sayDone(words, back), sayError);
+  };
+  const always = () => {
+    const { what, words, meal, day } = entry;
+    if (what.kind !== 'food' || eater === undefined) return;
+    const { foodId, grams, low, high } = what;
+    const times = { grams: grams * entry.portion, low: low * entry.portion, high: high * entry.portion };
+    const since = addDays(day, 1);
+    const item = { id: uuid(), meal, words, foodId, ...times, weekdays: [1, 2, 3, 4, 5, 6, 7], since };
+    stand([...eater.standing, item], 'Always there', `${words} is there every day from tomorrow on.`);
+  };
   return (
     <Menu
       button={<Ellipsis size={20} aria-hidden="true" />}
@@ -186,6 +204,25 @@ function EntryMenu({ entry, week, onAmount, set }: EntryMenuProps) {
       {week.isFrozen(entry.id) && (
         <DropdownMenu.Item className="menu-item" onSelect={() => void anew()}>
           Count anew, as it is now
+        </DropdownMenu.Item>
+      )}
+      {entry.what.kind === 'food' && item === undefined && (
+        <DropdownMenu.Item className="menu-item" onSelect={always}>
+          Always there, every day
+        </DropdownMenu.Item>
+      )}
+      {item !== undefined && (
+        <DropdownMenu.Item
+          className="menu-item"
+          onSelect={() =>
+            stand(
+              eater!.standing.filter((i) => i.id !== item.id),
+              'Not always there',
+              `${item.words} is not there every day any more.`,
+            )
+          }
+        >
+          Not there every day any more
         </DropdownMenu.Item>
       )}
       <DropdownMenu.Item className="menu-item" onSelect={() => void week.remove(entry).catch(sayError)}>

@@ -56,6 +56,10 @@ export function TripList({ trip, change, onRemove, onRestore }: TripListProps) {
       sayError(e);
     }
   };
+  const { data: costs } = useAnswer(
+    WEEK_API.costs,
+    trip.done === null ? { h, query: { from: trip.from, to: trip.to } } : null,
+  );
   const left = trip.items.filter((i) => !isGot(trip, i.id)).length;
   const cost = costOfTrip(trip.items);
   return (
@@ -112,6 +116,17 @@ export function TripList({ trip, change, onRemove, onRestore }: TripListProps) {
           </ul>
         </section>
       ))}
+      {costs?.some((c) => c.aServing !== null) && (
+        <p className="mt-4 text-soft">
+          A serving costs:{' '}
+          {costs
+            .flatMap((c) =>
+              c.aServing === null ? [] : [`${c.title} ${trimmed(c.aServing, 2)} (${c.priced} of ${c.of} priced)`],
+            )
+            .join(', ')}
+          .
+        </p>
+      )}
       {trip.done === null && (
         <AddItem
           onAdd={(name) =>
