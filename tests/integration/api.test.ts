@@ -22,6 +22,7 @@ const eater = {
   avoids: ['liver'],
   ratherNot: ['tripe'],
   notOnTop: [],
+  standing: [],
 };
 
 function newRecipe(id: string, lines: readonly string[], rest: Partial<NewRecipe> = {}): NewRecipe {

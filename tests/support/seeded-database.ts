@@ -21,6 +21,7 @@ export const HOUSES = [
   'programs',
   'dish-up',
   'cook',
+  'week',
 ] as const;
 export type House = (typeof HOUSES)[number];
 

@@ -183,6 +183,8 @@ export const BOXES_EATEN: RowShelf<Box> = {
     }
     // A kit is cooked, and is eaten when it is dished up.
     if (after === null || is === null || is.eaterId === null || after.as === 'kits' || same(was, is)) return;
+    // Taken by somebody who is not at this table any more: on nobody's day.
+    if ((await EATERS.find(s, is.eaterId)) === null) return;
     const { entryId, eaterId } = await namedEntry(s, id, after);
     const planned = await EATEN.find(s, entryId);
     if (planned !== null && !planned.removed) return;

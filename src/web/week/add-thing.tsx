@@ -1,5 +1,5 @@
-import { Command } from 'cmdk';
-import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
+import { useCombobox } from 'downshift';
+import { Fragment, type ReactNode, useDeferredValue, useMemo, useState } from 'react';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { boxFor } from '../../core/day/box-for.ts';
 import type { Eaten } from '../../core/day/day-entry.ts';
@@ -54,6 +54,9 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
   const eaten = week.today >= day;
   const put = async (items: readonly Pick<NewThing, 'what' | 'words' | 'portion'>[]) => {
     const spread = elsewhere ? ELSEWHERE : 0;
+    // What is typed next is typed while this is on its way.
+    setTyped('');
+    setAdded((before) => [...before, ...items.map((i) => i.words)]);
     try {
       await week.add(
         items.map((i) => ({
@@ -67,8 +70,6 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
           state: i.what.kind === 'box' || !eaten || day === week.today ? 'planned' : 'eaten',
         })),
       );
-      setAdded([...added, ...items.map((i) => i.words)]);
-      setTyped('');
     } catch (e) {
       sayError(e);
     }
@@ -80,6 +81,56 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
   const here = (boxes ?? []).filter((b) => boxFor(b, eaterId) && fits(b.title));
   const pots = week.pots.filter((p) => p.left > 0 && fits(p.title));
   const name = eaters.find((e) => e.id === eaterId)?.name ?? '';
+  const choices: Choice[] = [
+    ...(canRead
+      ? [
+          {
+            key: 'typed',
+            group: 'As it is typed',
+            title: read.map((t) => t.words).join(', '),
+            said: <TypedThings read={read} unread={unread} foods={index?.foods ?? []} />,
+            take: () => void put(read.map(thingOfTyped)),
+          },
+        ]
+      : []),
+    ...here.map((b) => ({
+      key: `box ${b.id}`,
+      group: 'Boxes that are there',
+      title: b.title,
+      aside: `${b.place === 'freezer' ? 'frozen, ' : ''}until ${formatDay(b.keepUntil)}${pointsIn(b.counts, eaterId)}`,
+      take: () => one({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title),
+    })),
+    ...pots.map((p) => ({
+      key: `pot ${p.id}`,
+      group: 'From the pots of the plan',
+      title: p.title,
+      aside: `${formatAmount(p.left)} of ${formatAmount(p.servings)} on nobody’s plate, cooked ${formatDay(p.day)}`,
+      take: () => one({ kind: 'pot', recipeId: p.recipeId, potId: p.id }, p.title, Math.min(1, p.left)),
+    })),
+    ...(feasts ?? [])
+      .filter((f) => f.day === day && fits(f.name))
+      .map((f) => ({
+        key: `feast ${f.id}`,
+        group: 'Feasts of this day',
+        title: f.name,
+        aside: 'the own plate at the feast',
+        take: () => one({ kind: 'feast', feastId: f.id }, f.name),
+      })),
+    ...(recipes?.rows ?? []).map((r) => ({
+      key: `recipe ${r.id}`,
+      group: 'Recipes',
+      title: r.title,
+      aside: r.versionName,
+      take: () => one({ kind: 'version', recipeId: r.id, versionId: r.versionId }, r.title),
+    })),
+    ...(asked.trim() === '' ? [] : (foods ?? []).slice(0, 6)).map((f) => ({
+      key: `food ${f.id}`,
+      group: 'Foods',
+      title: f.name,
+      aside: describeGrams(f, usualGrams(f), household.system),
+      take: () => one(...usualAmount(f)),
+    })),
+  ];
   return (
     <Modal title={`${mealOf(household.meals, meal).name}, ${name}`} onClose={onClose}>
       {added.length > 0 && (
@@ -87,113 +138,11 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
           On the day: {added.join(', ')}. Anything on top?
         </p>
       )}
-      <Command label="What is eaten" shouldFilter={false} loop>
-        <Command.Input
-          autoFocus
-          value={typed}
-          onValueChange={setTyped}
-          placeholder="2 eggs, 1 tbsp oil; a recipe; 5 points"
-          className="field text-lg"
-        />
+      <ChoiceList typed={typed} onTyped={setTyped} choices={choices}>
         <Check checked={elsewhere} onCheck={setElsewhere}>
           Eaten elsewhere: by the nearest of ours, from a third less to a third more
         </Check>
-        <Command.List className="mt-1 max-h-[48dvh] overflow-auto [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-soft [&_[cmdk-group-heading]]:text-sm [&_[cmdk-item]]:rounded-lg [&_[cmdk-item]]:px-3 [&_[cmdk-item]]:py-2.5 [&_[cmdk-item][data-selected=true]]:bg-beet-wash">
-          <Command.Empty className="px-3 py-4 text-soft">
-            Nothing of that name. Give an amount of a food, or its points: “5 points cake”.
-          </Command.Empty>
-          {canRead && (
-            <Command.Group heading="As it is typed">
-              <Command.Item value="typed" onSelect={() => void put(read.map(thingOfTyped))}>
-                {read.map((t) => (
-                  <span key={t.words} className="block">
-                    {t.words}
-                    <span className="text-soft">
-                      {t.kind === 'known'
-                        ? ', as known'
-                        : `: ${nameOf(index?.foods ?? [], t.foodId)}, ${formatGrams(t.grams)}`}
-                    </span>
-                  </span>
-                ))}
-                {unread.map((t) => (
-                  <span key={t.words} className="block text-mustard">
-                    “{t.words}” is not understood and stays here: choose a food, or give its points.
-                  </span>
-                ))}
-              </Command.Item>
-            </Command.Group>
-          )}
-          {here.length > 0 && (
-            <Command.Group heading="Boxes that are there">
-              {here.map((b) => (
-                <Command.Item
-                  key={b.id}
-                  value={`box ${b.id}`}
-                  onSelect={() => one({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title)}
-                >
-                  {b.title}
-                  <Aside>
-                    {b.place === 'freezer' ? 'frozen, ' : ''}until {formatDay(b.keepUntil)}
-                    {pointsIn(b.counts, eaterId)}
-                  </Aside>
-                </Command.Item>
-              ))}
-            </Command.Group>
-          )}
-          {pots.length > 0 && (
-            <Command.Group heading="From the pots of the plan">
-              {pots.map((p) => (
-                <Command.Item
-                  key={p.id}
-                  value={`pot ${p.id}`}
-                  onSelect={() => one({ kind: 'pot', recipeId: p.recipeId, potId: p.id }, p.title, Math.min(1, p.left))}
-                >
-                  {p.title}
-                  <Aside>
-                    {formatAmount(p.left)} of {formatAmount(p.servings)} on nobody’s plate, cooked {formatDay(p.day)}
-                  </Aside>
-                </Command.Item>
-              ))}
-            </Command.Group>
-          )}
-          {(feasts ?? [])
-            .filter((f) => f.day === day && fits(f.name))
-            .map((f) => (
-              <Command.Item
-                key={f.id}
-                value={`feast ${f.id}`}
-                onSelect={() => one({ kind: 'feast', feastId: f.id }, f.name)}
-              >
-                {f.name}
-                <Aside>the own plate at the feast</Aside>
-              </Command.Item>
-            ))}
-          {(recipes?.rows.length ?? 0) > 0 && (
-            <Command.Group heading="Recipes">
-              {recipes!.rows.map((r) => (
-                <Command.Item
-                  key={r.id}
-                  value={`recipe ${r.id}`}
-                  onSelect={() => one({ kind: 'version', recipeId: r.id, versionId: r.versionId }, r.title)}
-                >
-                  {r.title}
-                  <Aside>{r.versionName}</Aside>
-                </Command.Item>
-              ))}
-            </Command.Group>
-          )}
-          {asked.trim() !== '' && foods && foods.length > 0 && (
-            <Command.Group heading="Foods">
-              {foods.slice(0, 6).map((f) => (
-                <Command.Item key={f.id} value={`food ${f.id}`} onSelect={() => one(...usualAmount(f))}>
-                  {f.name}
-                  <Aside>{describeGrams(f, usualGrams(f), household.system)}</Aside>
-                </Command.Item>
-              ))}
-            </Command.Group>
-          )}
-        </Command.List>
-      </Command>
+      </ChoiceList>
       <button type="button" className="btn btn-main mt-3" onClick={onClose}>
         Done
       </button>
@@ -201,11 +150,115 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
   );
 }
 
-const Aside = ({ children }: { readonly children: ReactNode }) => (
-  <span className="block text-soft text-sm">{children}</span>
-);
+/** Something that can be put on the day. */
+interface Choice {
+  readonly key: string;
+  readonly group: string;
+  readonly title: string;
+  readonly aside?: string;
+  /** What it is, where its title does not say it. */
+  readonly said?: ReactNode;
+  readonly take: () => void;
+}
 
-const nameOf = (foods: readonly Food[], id: string): string => foods.find((f) => f.id === id)?.name ?? id;
+interface ChoiceListProps {
+  readonly typed: string;
+  readonly onTyped: (text: string) => void;
+  readonly choices: readonly Choice[];
+  /** What stands between the field and the list. */
+  readonly children: ReactNode;
+}
+
+/** A field, and what fits what is typed, in groups: the arrows go through it, Enter takes. */
+function ChoiceList({ typed, onTyped, choices, children }: ChoiceListProps) {
+  const box = useCombobox<Choice>({
+    items: [...choices],
+    isOpen: true,
+    inputValue: typed,
+    selectedItem: null,
+    defaultHighlightedIndex: 0,
+    itemToString: (c) => c?.title ?? '',
+    itemToKey: (c) => c?.key,
+    onInputValueChange: ({ inputValue, type }) => {
+      if (type === useCombobox.stateChangeTypes.InputChange) onTyped(inputValue);
+    },
+    stateReducer: (state, { type, changes }) =>
+      type === useCombobox.stateChangeTypes.InputBlur ? { ...state, highlightedIndex: -1 } : changes,
+    onSelectedItemChange: ({ selectedItem }) => selectedItem?.take(),
+  });
+  const { htmlFor, ...labelProps } = box.getLabelProps();
+  return (
+    <>
+      <label htmlFor={htmlFor} {...labelProps} className="sr-only">
+        What is eaten
+      </label>
+      <input
+        className="field text-lg"
+        placeholder="2 eggs, 1 tbsp oil; a recipe; 5 points"
+        {...box.getInputProps({
+          // Enter before anything is highlighted takes the first.
+          onFocus: () => box.highlightedIndex < 0 && box.setHighlightedIndex(0),
+        })}
+      />
+      {children}
+      <ul {...box.getMenuProps({ className: 'mt-1 max-h-[48dvh] overflow-auto', 'aria-label': 'What is eaten' })}>
+        {choices.map((c, at) => (
+          <Fragment key={c.key}>
+            {c.group !== choices[at - 1]?.group && (
+              <li role="presentation" className="px-3 pt-2 text-soft text-sm">
+                {c.group}
+              </li>
+            )}
+            <li
+              {...box.getItemProps({
+                item: c,
+                index: at,
+                className: `cursor-pointer rounded-lg px-3 py-2.5 ${at === box.highlightedIndex ? 'bg-beet-wash' : ''}`,
+              })}
+            >
+              {c.said ?? c.title}
+              {c.aside !== undefined && <span className="block text-soft text-sm">{c.aside}</span>}
+            </li>
+          </Fragment>
+        ))}
+      </ul>
+      {choices.length === 0 && (
+        <p className="px-3 py-4 text-soft">
+          Nothing of that name. Give an amount of a food, or its points: “5 points cake”.
+        </p>
+      )}
+    </>
+  );
+}
+
+interface TypedThingsProps {
+  readonly read: readonly Exclude<TypedThing, { kind: 'unread' }>[];
+  readonly unread: readonly TypedThing[];
+  readonly foods: readonly Food[];
+}
+
+/** What was typed as it was read, and what of it was not. */
+function TypedThings({ read, unread, foods }: TypedThingsProps) {
+  return (
+    <>
+      {read.map((t) => (
+        <span key={t.words} className="block">
+          {t.words}
+          <span className="text-soft">
+            {t.kind === 'known' ? ', as known' : `: ${foodNamed(foods, t.foodId)}, ${formatGrams(t.grams)}`}
+          </span>
+        </span>
+      ))}
+      {unread.map((t) => (
+        <span key={t.words} className="block text-mustard">
+          “{t.words}” is not understood and stays here: choose a food, or give its points.
+        </span>
+      ))}
+    </>
+  );
+}
+
+const foodNamed = (foods: readonly Food[], id: string): string => foods.find((f) => f.id === id)?.name ?? id;
 
 function pointsIn(counts: readonly { readonly key: string; readonly points: number }[], eaterId: string): string {
   const own = counts.find((c) => c.key === eaterId);

@@ -104,7 +104,8 @@ interface WeekTold {
 /** The weeks in numbers: what the charts show. */
 function WeeksTable({ weeks }: { readonly weeks: readonly WeekTold[] }) {
   return (
-    <section aria-label="Weeks" className="mt-6 overflow-x-auto">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by the keyboard, too
+    <section aria-label="Weeks" className="relative mt-6 overflow-x-auto" tabIndex={0}>
       <h2 className="text-xl">Weeks</h2>
       <table className="mt-1 w-full max-w-3xl text-left">
         <thead>

@@ -35,7 +35,7 @@ export function BoardCell({ week, told, eaterId, name, onAdd, onMove }: BoardCel
       aria-label={`${name}, ${format(parseISO(told.day), 'EEEE')}`}
       className={`min-w-0 rounded-lg border-rule border-t px-1 pt-1 pb-2 ${isOver ? 'bg-beet-wash' : ''} ${told.day === week.today ? 'bg-sheet' : ''}`}
     >
-      <h4 className="font-normal text-soft text-sm desk:sr-only">{format(parseISO(told.day), 'EEEE d')}</h4>
+      <h3 className="font-normal text-soft text-sm desk:sr-only">{format(parseISO(told.day), 'EEEE d')}</h3>
       {told.isOver ? (
         <p className="text-soft text-sm leading-snug">{told.entries.map((c) => c.entry.words).join(', ')}</p>
       ) : (
@@ -48,7 +48,7 @@ export function BoardCell({ week, told, eaterId, name, onAdd, onMove }: BoardCel
       <p className="mt-1 flex items-baseline justify-between gap-1 text-sm">
         <button
           type="button"
-          className="btn btn-plain size-9 min-h-0 min-w-0 p-0"
+          className="btn btn-plain size-9 p-0"
           aria-label={`Add for ${name}, ${format(parseISO(told.day), 'EEEE')}`}
           onClick={onAdd}
         >
@@ -90,54 +90,56 @@ function Chip({ counted: { entry, count }, week, counts, onMove }: ChipProps) {
     <li
       ref={setNodeRef}
       style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
-      className={`flex items-start rounded-md border text-sm ${isDragging ? 'relative z-20 border-beet bg-sheet shadow-lg' : 'border-rule bg-sheet'} ${entry.state === 'eaten' ? 'border-l-4 border-l-beet' : ''}`}
+      className={`rounded-md border text-sm ${isDragging ? 'relative z-20 border-beet bg-sheet shadow-lg' : 'border-rule bg-sheet'} ${entry.state === 'eaten' ? 'border-l-4 border-l-beet' : ''}`}
     >
       <button
         type="button"
         {...attributes}
         {...listeners}
         aria-label={`${entry.words}: press the space bar to pick it up`}
-        className="min-w-0 flex-1 cursor-grab touch-manipulation px-1.5 py-1 text-left leading-snug"
+        className="block w-full cursor-grab touch-manipulation px-1.5 pt-1 text-left leading-snug pointer-coarse:min-h-touch"
       >
         <span className="line-clamp-2" title={entry.words}>
           {entry.portion === 1 ? '' : `${formatAmount(entry.portion)} × `}
           {entry.words}
         </span>
-        {counts && <span className="font-head text-soft">{points}</span>}
       </button>
-      <Menu
-        button={<Ellipsis size={16} aria-hidden="true" />}
-        buttonClass="btn btn-plain size-8 min-h-0 min-w-0 shrink-0 p-0"
-        label={`What to do with ${entry.words}`}
-        align="end"
-        className="w-64"
-      >
-        {week.days
-          .filter((d) => d !== entry.day)
-          .map((day) => (
-            <DropdownMenu.Item
-              key={day}
-              className="menu-item"
-              onSelect={() => onMove(entry, { eaterId: entry.eaterId, day })}
-            >
-              To {format(parseISO(day), 'EEEE')}
-            </DropdownMenu.Item>
-          ))}
-        {eaters
-          .filter((e) => e.id !== entry.eaterId)
-          .map((e) => (
-            <DropdownMenu.Item
-              key={e.id}
-              className="menu-item"
-              onSelect={() => onMove(entry, { eaterId: e.id, day: entry.day })}
-            >
-              To {e.name}
-            </DropdownMenu.Item>
-          ))}
-        <DropdownMenu.Item className="menu-item" onSelect={() => void week.remove(entry).catch(sayError)}>
-          Off the plan
-        </DropdownMenu.Item>
-      </Menu>
+      <span className="flex items-center justify-between pl-1.5">
+        <span className="font-head text-soft">{counts && points}</span>
+        <Menu
+          button={<Ellipsis size={16} aria-hidden="true" />}
+          buttonClass="btn btn-plain size-8 shrink-0 p-0"
+          label={`What to do with ${entry.words}`}
+          align="end"
+          className="w-64"
+        >
+          {week.days
+            .filter((d) => d !== entry.day)
+            .map((day) => (
+              <DropdownMenu.Item
+                key={day}
+                className="menu-item"
+                onSelect={() => onMove(entry, { eaterId: entry.eaterId, day })}
+              >
+                To {format(parseISO(day), 'EEEE')}
+              </DropdownMenu.Item>
+            ))}
+          {eaters
+            .filter((e) => e.id !== entry.eaterId)
+            .map((e) => (
+              <DropdownMenu.Item
+                key={e.id}
+                className="menu-item"
+                onSelect={() => onMove(entry, { eaterId: e.id, day: entry.day })}
+              >
+                To {e.name}
+              </DropdownMenu.Item>
+            ))}
+          <DropdownMenu.Item className="menu-item" onSelect={() => void week.remove(entry).catch(sayError)}>
+            Off the plan
+          </DropdownMenu.Item>
+        </Menu>
+      </span>
     </li>
   );
 }

@@ -156,7 +156,7 @@ function Board({ week, from }: BoardProps) {
         />
       )}
       <div className="mt-4 overflow-x-auto">
-        <div className="grid gap-x-2 gap-y-4 desk:min-w-[60rem] desk:grid-cols-[6.5rem_repeat(7,minmax(0,1fr))]">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-2 gap-y-4 desk:min-w-[60rem] desk:grid-cols-[6.5rem_repeat(7,minmax(0,1fr))]">
           <span className="max-desk:hidden" />
           {week.days.map((day) => (
             <p key={day} className={`font-bold font-head max-desk:hidden ${day === week.today ? 'text-beet' : ''}`}>
@@ -216,7 +216,7 @@ function EaterOnBoard({ isChosen, week, eaterId, name, onAdd, onMove }: EaterOnB
   return (
     <div className={`contents ${isChosen ? '' : 'max-desk:hidden'}`}>
       <div className="border-ink border-t pt-1 max-desk:mt-2">
-        <h3 className="text-lg">{name}</h3>
+        <h2 className="text-lg">{name}</h2>
         {last != null && <p className="text-soft text-sm">{last.reserveLeft} in reserve</p>}
       </div>
       {told.map((d) => (

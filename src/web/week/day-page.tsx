@@ -117,7 +117,7 @@ function DayOfEater({ week, day, eaterId, onDay }: DayProps) {
   if (told === undefined) return null;
   const { meals } = household;
   return (
-    <div className="mt-4 grid gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_21rem]">
+    <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_21rem]">
       <div className="min-w-0">
         <div className="mb-5 desk:hidden">
           <DayHead told={told} />

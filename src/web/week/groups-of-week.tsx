@@ -12,7 +12,8 @@ export function GroupsOfWeek({ from, week }: { readonly from: string; readonly w
   if (data === undefined || eaters.every((e) => week.told(e.id).every((d) => d.entries.length === 0))) return null;
   const aims = household.aims.filter((a) => a.per === 'week');
   return (
-    <section aria-label="What is in the week" className="mt-6 overflow-x-auto">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by the keyboard, too
+    <section aria-label="What is in the week" className="relative mt-6 overflow-x-auto" tabIndex={0}>
       <h2 className="text-xl">What is in the week</h2>
       <table className="mt-1 whitespace-nowrap text-left">
         <thead>

@@ -56,7 +56,7 @@ function PotCard({ pot, week }: { readonly pot: ShownPot; readonly week: OpenWee
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `pot ${pot.id}` });
   const set = (servings: number) => void week.changePot(pot, { servings }, 'For how many').catch(sayError);
   return (
-    <div className="panel flex max-w-72 items-start gap-2 border-rule p-2">
+    <div className="panel flex w-72 max-w-full items-start gap-2 border-rule p-2">
       <button
         type="button"
         ref={setNodeRef}
@@ -86,10 +86,10 @@ function PotCard({ pot, week }: { readonly pot: ShownPot; readonly week: OpenWee
               ? `${formatAmount(pot.left)} of ${formatAmount(pot.servings)} on nobody’s plate`
               : `${formatAmount(-pot.left)} more on plates than it makes`}
         </p>
-        <p className="flex items-center">
+        <p className="flex flex-wrap items-center">
           <button
             type="button"
-            className="btn btn-plain size-9 min-h-0 min-w-0 p-0"
+            className="btn btn-plain size-9 p-0"
             aria-label={`${pot.title} for one less`}
             disabled={pot.servings <= 1}
             onClick={() => set(pot.servings - 1)}
@@ -99,7 +99,7 @@ function PotCard({ pot, week }: { readonly pot: ShownPot; readonly week: OpenWee
           <span>for {formatAmount(pot.servings)}</span>
           <button
             type="button"
-            className="btn btn-plain size-9 min-h-0 min-w-0 p-0"
+            className="btn btn-plain size-9 p-0"
             aria-label={`${pot.title} for one more`}
             onClick={() => set(pot.servings + 1)}
           >

@@ -57,6 +57,7 @@ export function ShoppingPage() {
         <TripList
           key={open.id}
           trip={open}
+          revision={open.revision}
           change={(after, label) => change(open.id, open, after, label)}
           onRemove={() => remove(open.id)}
           onRestore={() => restore(open.id)}

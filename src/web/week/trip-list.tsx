@@ -16,16 +16,18 @@ import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { copyToClipboard } from '../pass-on/copy-to-clipboard.ts';
 import { ShopDialog } from './shop-dialog.tsx';
+import { useKeptTrip } from './use-kept-trip.ts';
 
 interface TripListProps {
   readonly trip: Trip;
+  readonly revision: number;
   readonly change: (after: Trip, label: string) => Promise<() => Promise<void>>;
   readonly onRemove: () => Promise<void>;
   readonly onRestore: () => Promise<void>;
 }
 
 /** A shopping list in the hand: by shop, big enough for a thumb; of two ticks the later holds. */
-export function TripList({ trip, change, onRemove, onRestore }: TripListProps) {
+export function TripList({ trip, revision, change, onRemove, onRestore }: TripListProps) {
   const { household } = useHousehold();
   const h = household.id;
   const [shopOf, setShopOf] = useState<TripItem | null>(null);
@@ -33,6 +35,7 @@ export function TripList({ trip, change, onRemove, onRestore }: TripListProps) {
     WEEK_API.toGet,
     trip.done === null ? { h, query: { from: trip.from, to: trip.to } } : null,
   );
+  useKeptTrip(trip.id, revision);
   useEffect(() => void setServerClock(), []);
   const set = (after: Trip, label: string) => change(after, label).catch(sayError);
   const tick = (item: TripItem) => {
