@@ -16,6 +16,7 @@ for (const name of [
   'library',
   'first-start',
   'teach',
+  'week',
 ]) {
   console.log(`\n${name}`);
   const [file, ...flags] = name.split(' ');

@@ -197,6 +197,7 @@ export const WEEK_API = {
     says: 'Some days of everybody at the table, with what they come to; today and six more where nothing is said.',
     query: z.object({ from: Day.optional(), days: z.coerce.number().int().min(1).max(31).optional() }),
     answer: WeekSchema,
+    checkedWhenRead: true,
   }),
   countAnew: route({
     method: 'POST',

@@ -110,6 +110,26 @@ export const countColumns = (count: DayCount, at: string | null) => ({
   counted_at: at,
 });
 
+/** An entry as it fills the columns of its row. */
+export const entryColumns = (e: DayEntry) => ({
+  eater_id: e.eaterId,
+  day: e.day,
+  meal: e.meal,
+  position: e.position,
+  kind: e.what.kind,
+  ref: refOfWhat(e.what),
+  recipe_id: recipeOfEntry(e),
+  words: e.words,
+  portion: e.portion,
+  grams: e.what.kind === 'food' ? e.what.grams : null,
+  grams_low: e.what.kind === 'food' ? e.what.low : null,
+  grams_high: e.what.kind === 'food' ? e.what.high : null,
+  said_points: e.what.kind === 'known' ? e.what.points : null,
+  said_kcal: e.what.kind === 'known' ? e.what.kcal : null,
+  spread: e.spread,
+  state: e.state,
+});
+
 /** What somebody eats, bare: what follows of it is in `eaten.ts`. */
 export const DAY_ENTRIES = rowShelf<DayEntry, 'day_entry'>({
   name: 'day-entries',
@@ -120,24 +140,7 @@ export const DAY_ENTRIES = rowShelf<DayEntry, 'day_entry'>({
   table: 'day_entry',
   keys: (id) => ({ id }),
   read: entryOf,
-  columns: (e) => ({
-    eater_id: e.eaterId,
-    day: e.day,
-    meal: e.meal,
-    position: e.position,
-    kind: e.what.kind,
-    ref: refOfWhat(e.what),
-    recipe_id: recipeOfEntry(e),
-    words: e.words,
-    portion: e.portion,
-    grams: e.what.kind === 'food' ? e.what.grams : null,
-    grams_low: e.what.kind === 'food' ? e.what.low : null,
-    grams_high: e.what.kind === 'food' ? e.what.high : null,
-    said_points: e.what.kind === 'known' ? e.what.points : null,
-    said_kcal: e.what.kind === 'known' ? e.what.kcal : null,
-    spread: e.spread,
-    state: e.state,
-  }),
+  columns: entryColumns,
   check: async (s, id, entry) => {
     requireSame(id, entry.id);
     await requireEater(s, entry.eaterId);

@@ -21,6 +21,8 @@ import { tableOf } from './table.ts';
 
 /** What is eaten of a box may be off by so much. */
 const OFF_BY = 1e-6;
+/** A statement has room for so many values. */
+const ROWS_AT_ONCE = 500;
 
 /** The day that it is for a household. */
 export async function todayOf(s: Scope): Promise<string> {
@@ -28,25 +30,40 @@ export async function todayOf(s: Scope): Promise<string> {
   return dayIn(s.clock(), document.zone);
 }
 
-/** Keeps by what a day that is over was counted, once: the program's revision, and the allowance. */
-export async function closeDay(s: Scope, eaterId: string, day: string): Promise<void> {
+/** Keeps by what days that are over were counted, once: the program's revision, and the allowance. */
+export async function closeDays(
+  s: Scope,
+  days: readonly { readonly eaterId: string; readonly day: string }[],
+): Promise<void> {
   const { eaters, programs } = await tableOf(s);
-  const eater = eaters.find((e) => e.id === eaterId);
-  const program = programs.find((p) => p.id === eater?.programId);
-  if (eater === undefined || program === undefined) return;
-  const by = {
-    program_id: program.id,
-    program_revision: program.revision,
-    allowance: eater.allowance ?? program.allowance,
-  };
-  await s.db
-    .insertInto('eater_day')
-    .values({ household_id: s.householdId, eater_id: eaterId, day, revision: 1, ...by })
-    .onConflict((c) =>
-      c.columns(['household_id', 'eater_id', 'day']).doUpdateSet(by).where('eater_day.program_id', 'is', null),
-    )
-    .execute();
+  const rows = days.flatMap(({ eaterId, day }) => {
+    const eater = eaters.find((e) => e.id === eaterId);
+    const program = programs.find((p) => p.id === eater?.programId);
+    if (eater === undefined || program === undefined) return [];
+    const allowance = eater.allowance ?? program.allowance;
+    const by = { program_id: program.id, program_revision: program.revision, allowance };
+    return [{ household_id: s.householdId, eater_id: eaterId, day, revision: 1, ...by }];
+  });
+  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
+    await s.db
+      .insertInto('eater_day')
+      .values(rows.slice(i, i + ROWS_AT_ONCE))
+      .onConflict((c) =>
+        c
+          .columns(['eater_id', 'day'])
+          .doUpdateSet((e) => ({
+            program_id: e.ref('excluded.program_id'),
+            program_revision: e.ref('excluded.program_revision'),
+            allowance: e.ref('excluded.allowance'),
+          }))
+          .where('eater_day.program_id', 'is', null),
+      )
+      .execute();
 }
+
+/** Everybody's id, those who were removed among them: what lies on days lies by eater and day. */
+export const everyEater = (s: Scope) =>
+  s.db.selectFrom('eater').select('eater.id').where('eater.household_id', '=', s.householdId);
 
 /** What was counted of an entry; null where it is counted live. */
 async function frozenOf(s: Scope, id: string): Promise<DayCount | null> {
@@ -85,7 +102,7 @@ const sameThing = (a: DayEntry, b: DayEntry): boolean =>
 async function keepCounts(s: Scope, before: DayEntry | null, after: DayEntry): Promise<void> {
   const isOver = after.day < (await todayOf(s));
   const keeps = after.state === 'eaten' || isOver;
-  if (isOver) await closeDay(s, after.eaterId, after.day);
+  if (isOver) await closeDays(s, [after]);
   const had = await frozenOf(s, after.id);
   if (!keeps) {
     if (had !== null)

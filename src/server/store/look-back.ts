@@ -4,6 +4,7 @@ import { type CountedEntry, eaterWeek } from '../../core/day/eater-week.ts';
 import { lookBack } from '../../core/day/look-back.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import { addDays, daysBetween, daysFrom, daysOfWeek } from '../../core/quantity/calendar-day.ts';
+import { dayRows } from './day-rows.ts';
 import { entryOf, frozenCountOf } from './day-shelf.ts';
 import { todayOf } from './eaten.ts';
 import type { Scope } from './scope.ts';
@@ -36,16 +37,8 @@ export async function lookBackOn(
   const program = table.programs.find((p) => p.id === eater.programId);
   // A week that had begun before is reckoned from its beginning.
   const first = daysOfWeek(from, program?.week.begins ?? 1)[0]!;
-  const rows = await s.db
-    .selectFrom('day_entry')
-    .selectAll()
-    .where('household_id', '=', s.householdId)
-    .where('eater_id', '=', eaterId)
-    .where('day', '>=', first)
-    .where('day', '<=', last)
-    .where('removed_at', 'is', null)
-    .where('counted_at', 'is not', null)
-    .execute();
+  const all = await dayRows(s, [eaterId], first, last);
+  const rows = all.filter((r) => r.removed_at === null && r.counted_at !== null);
   const marks = await marksBetween(s, [eaterId], first, last);
   const programs = await programsNamed(s, marks.countedBy);
   const told = eaterWeek({

@@ -13,6 +13,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { Kitchen } from '../../core/version/kitchen.ts';
 import { entryOf, POTS } from './day-shelf.ts';
 import { daySources } from './day-sources.ts';
+import { everyEater } from './eaten.ts';
 import { appendEntry, makeDocument } from './entries.ts';
 import { newestFoods } from './foods.ts';
 import { titlesOf } from './recipe-page.ts';
@@ -82,6 +83,7 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
     .selectFrom('day_entry')
     .selectAll()
     .where('household_id', '=', s.householdId)
+    .where('eater_id', 'in', everyEater(s))
     .where('day', '>=', from)
     .where('day', '<=', to)
     .where('state', '=', 'planned')
@@ -92,6 +94,7 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
     .selectFrom('day_entry')
     .select('id')
     .where('household_id', '=', s.householdId)
+    .where('eater_id', 'in', everyEater(s))
     .where('day', '>=', from)
     .where('day', '<=', to)
     .execute();

@@ -5,7 +5,7 @@ import type { Db } from '../db/open.ts';
 import type { RowOf } from '../db/schema.ts';
 import { countColumns, DAY_ENTRIES, entryOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
-import { closeDay, todayOf } from './eaten.ts';
+import { closeDays, everyEater, todayOf } from './eaten.ts';
 import { nowOf, type Scope } from './scope.ts';
 import { tableOf } from './table.ts';
 import { write } from './write.ts';
@@ -22,12 +22,12 @@ export async function turnOfDay(s: Scope): Promise<void> {
   let known = closed.get(s.db);
   if (known === undefined) closed.set(s.db, (known = new Map()));
   if (known.get(s.householdId) === today) return;
-  await closeDays(s, today);
+  await closeDaysBefore(s, today);
   known.set(s.householdId, today);
 }
 
 /** @param today the first day that is not over */
-async function closeDays(scope: Scope, today: string): Promise<void> {
+async function closeDaysBefore(scope: Scope, today: string): Promise<void> {
   const isLeft = await scope.db
     .selectFrom('day_entry')
     .select('id')
@@ -54,6 +54,7 @@ async function closeDays(scope: Scope, today: string): Promise<void> {
       .select(['eater_id', 'day'])
       .distinct()
       .where('household_id', '=', s.householdId)
+      .where('eater_id', 'in', everyEater(s))
       .where('day', '>=', closedTo ?? '')
       .where('day', '<', today)
       .where('removed_at', 'is', null)
@@ -71,7 +72,10 @@ async function closeDays(scope: Scope, today: string): Promise<void> {
         .where('id', '=', entry.id)
         .execute();
     }
-    for (const { eater_id, day } of told) await closeDay(s, eater_id, day);
+    await closeDays(
+      s,
+      told.map((r) => ({ eaterId: r.eater_id, day: r.day })),
+    );
     await s.db.updateTable('household').set({ days_closed: today }).where('id', '=', s.householdId).execute();
   });
 }

@@ -1,11 +1,13 @@
 import type { GroupsAnswer, WeekAnswer } from '../../contract/week-api.ts';
 import { dailyGroups } from '../../core/day/daily-groups.ts';
+import type { DayEntry } from '../../core/day/day-entry.ts';
 import { type CountedEntry, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
 import { leftInPot } from '../../core/day/pot.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
 import { notFound } from '../../core/errors.ts';
-import { addDays, daysFrom } from '../../core/quantity/calendar-day.ts';
+import { addDays, daysBetween, daysFrom, daysOfWeek } from '../../core/quantity/calendar-day.ts';
 import type { Table } from '../../core/table/table.ts';
+import { dayRows } from './day-rows.ts';
 import { DAY_ENTRIES, eaterDayOf, entryOf, frozenCountOf, POTS } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { freezeEntry, todayOf } from './eaten.ts';
@@ -16,10 +18,10 @@ import { readable } from './stored.ts';
 import { tableOf } from './table.ts';
 import { write } from './write.ts';
 
-/** A week may have begun so many days before the first that is asked for. */
-const WEEK_BEFORE = 6;
-
 type WeekEntry = WeekAnswer['entries'][number];
+
+/** More days than this are not shown at once. */
+const MOST_DAYS_SHOWN = 31;
 
 /**
  * Some days of everybody's, with what they come to.
@@ -30,9 +32,12 @@ type WeekEntry = WeekAnswer['entries'][number];
 export async function weekFrom(s: Scope, from: string | undefined, n: number): Promise<WeekAnswer> {
   const today = await todayOf(s);
   const first = from ?? today;
-  const [earliest, last] = [addDays(first, -WEEK_BEFORE), addDays(first, n - 1)];
-  const days = daysFrom(earliest, WEEK_BEFORE + n);
+  const last = addDays(first, n - 1);
   const table = await tableOf(s);
+  // What is left of a week hangs on its days before: back to where the earliest of the programs' weeks began.
+  const began = table.programs.map((p) => daysOfWeek(first, p.week.begins)[0]!);
+  const [earliest = first] = [first, ...began].sort();
+  const days = daysFrom(earliest, daysBetween(earliest, last) + 1);
   const eaterIds = table.eaters.map((e) => e.id);
   const entries = await entriesBetween(s, table, eaterIds, earliest, last, today);
   const marks = await marksBetween(s, eaterIds, earliest, last);
@@ -46,6 +51,10 @@ export async function weekFrom(s: Scope, from: string | undefined, n: number): P
   return { today, from: first, days: n, entries, ...marks, programs, pots, told };
 }
 
+/** By day, by place, by id. Days and ids are compared letter by letter: hundreds are sorted at every look. */
+const byPlace = (a: WeekEntry, b: WeekEntry): number =>
+  a.day < b.day ? -1 : a.day > b.day ? 1 : a.position - b.position || (a.id < b.id ? -1 : 1);
+
 /** What lies on these days: as it was counted, as it is counted now, and what always stands there. */
 async function entriesBetween(
   s: Scope,
@@ -56,39 +65,44 @@ async function entriesBetween(
   today: string,
 ): Promise<WeekEntry[]> {
   if (eaterIds.length === 0) return [];
-  const rows = await s.db
-    .selectFrom('day_entry')
-    .selectAll()
-    .where('household_id', '=', s.householdId)
-    .where('eater_id', 'in', [...eaterIds])
-    .where('day', '>=', from)
-    .where('day', '<=', to)
-    .execute();
+  const rows = await dayRows(s, eaterIds, from, to);
   const known = new Set(rows.map((r) => r.id));
-  const there = readable(
-    rows.filter((r) => r.removed_at === null),
-    (r) => `day entry ${r.id}`,
-    (r) => ({ entry: entryOf(r), count: frozenCountOf(r), revision: r.revision, standing: false }),
-  );
-  const days = daysFrom(from > today ? from : today, 31).filter((d) => d <= to);
-  const standing = table.eaters.flatMap(({ id, standing: items }) =>
-    days
-      .flatMap((day) => standingOn(items, id, day, known))
-      .map((entry) => ({ entry, count: null, revision: 0, standing: true })),
-  );
-  const all = [...there, ...standing];
-  const live = all.filter((e) => e.count === null).map((e) => e.entry);
+  const there = rows.filter((r) => r.removed_at === null);
+  const days = daysFrom(from > today ? from : today, MOST_DAYS_SHOWN).filter((d) => d <= to);
+  const standing = table.eaters.flatMap((e) => days.flatMap((day) => standingOn(e.standing, e.id, day, known)));
+  const live = [...there.filter((r) => r.counted_at === null).map(entryOf), ...standing];
   const sources = await daySources(s, live);
-  return all
-    .map(({ entry, count, revision, standing: stands }) => ({
-      ...entry,
-      revision,
-      count: count ?? countedNow(entry, table, sources),
-      frozen: count !== null,
-      standing: stands,
-    }))
-    .sort((a, b) => a.day.localeCompare(b.day) || a.position - b.position || a.id.localeCompare(b.id));
+  const all = there.map((r): WeekEntry => {
+    const entry = entryOf(r);
+    const count = frozenCountOf(r);
+    return shown(entry, r.revision, count ?? countedNow(entry, table, sources), count !== null, false);
+  });
+  if (standing.length === 0) return all;
+  return [...all, ...standing.map((e) => shown(e, 0, countedNow(e, table, sources), false, true))].sort(byPlace);
 }
+
+const shown = (
+  e: DayEntry,
+  revision: number,
+  count: WeekEntry['count'],
+  frozen: boolean,
+  standing: boolean,
+): WeekEntry => ({
+  id: e.id,
+  eaterId: e.eaterId,
+  day: e.day,
+  meal: e.meal,
+  position: e.position,
+  what: e.what,
+  words: e.words,
+  portion: e.portion,
+  spread: e.spread,
+  state: e.state,
+  revision,
+  count,
+  frozen,
+  standing,
+});
 
 type DayMarks = Pick<WeekAnswer, 'said' | 'countedBy'>;
 
@@ -187,7 +201,7 @@ function toldOf(
   return eaterWeek({
     eaterId,
     days,
-    entries: entries.map((e): CountedEntry => ({ entry: e, count: e.count })),
+    entries: entries.flatMap((e): CountedEntry[] => (e.eaterId === eaterId ? [{ entry: e, count: e.count }] : [])),
     said: marks.said,
     countedBy: new Map(marks.countedBy.filter((c) => c.eaterId === eaterId).map((c) => [c.day, c])),
     program: (id, revision) => programs.find((p) => p.id === id && p.revision === revision) ?? null,

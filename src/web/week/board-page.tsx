@@ -155,7 +155,7 @@ function Board({ week, from }: BoardProps) {
           onPick={setChosen}
         />
       )}
-      <div className="mt-4 overflow-x-auto">
+      <div className="relative mt-4 overflow-x-auto">
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-2 gap-y-4 desk:min-w-[60rem] desk:grid-cols-[6.5rem_repeat(7,minmax(0,1fr))]">
           <span className="max-desk:hidden" />
           {week.days.map((day) => (

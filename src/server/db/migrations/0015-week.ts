@@ -25,12 +25,12 @@ export async function up(db: Kysely<unknown>): Promise<void> {
        raw real, raw_low real, raw_high real, points real, low real, high real,
        kcal real, protein real, fibre real, sodium real, complete integer not null default 0,
        counted_at text, revision integer not null, removed_at text,
-       primary key (household_id, eater_id, day, id)
+       primary key (eater_id, day, id)
      ) strict, without rowid`,
     'create unique index day_entry_id on day_entry (id)',
     'create index day_entry_live on day_entry (household_id, day) where counted_at is null',
     'create index day_entry_recipe on day_entry (household_id, recipe_id, day) where recipe_id is not null',
-    'create index day_entry_eater on day_entry (eater_id)',
+    'create index day_entry_household on day_entry (household_id)',
     // What is said of a day, and by what it was counted when it was over.
     `create table eater_day (
        household_id text not null references household (id) on delete cascade,
@@ -40,9 +40,9 @@ export async function up(db: Kysely<unknown>): Promise<void> {
        ticked text not null default '{}' check (json_valid(ticked)),
        program_id text, program_revision integer, allowance real,
        revision integer not null, removed_at text,
-       primary key (household_id, eater_id, day)
+       primary key (eater_id, day)
      ) strict, without rowid`,
-    'create index eater_day_eater on eater_day (eater_id)',
+    'create index eater_day_household on eater_day (household_id)',
     // Dishes that are going to be cooked.
     `create table pot (
        id text primary key,
