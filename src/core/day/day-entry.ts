@@ -20,7 +20,6 @@ export type Eaten =
     }
   /** Points that are known; energy, kcal, where that is too. */
   | { readonly kind: 'known'; readonly points: number; readonly kcal: number | null };
-export type EatenKind = Eaten['kind'];
 
 /** Planned, or eaten. */
 export const ENTRY_STATES = ['planned', 'eaten'] as const;

@@ -37,6 +37,18 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         <Command.Group heading="Places">
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
           <Command.Item onSelect={() => go('recipes/feasts')}>Feasts</Command.Item>
+          <Command.Item onSelect={() => go('week')} keywords={['day', 'today', 'allowance', 'eaten', 'meals']}>
+            Week: a day
+          </Command.Item>
+          <Command.Item onSelect={() => go('week/plan')} keywords={['board', 'pots', 'calendar']}>
+            Week: the plan
+          </Command.Item>
+          <Command.Item onSelect={() => go('week/shopping')} keywords={['shopping', 'list', 'buy']}>
+            Week: what is to get
+          </Command.Item>
+          <Command.Item onSelect={() => go('week/back')} keywords={['history', 'charts']}>
+            Week: looking back
+          </Command.Item>
           <Command.Item onSelect={() => go('pantry')}>Pantry</Command.Item>
           <Command.Item onSelect={() => go('pantry/stock')}>In the house</Command.Item>
           <Command.Item onSelect={() => go('pantry/boxes')}>Boxes in the fridge and the freezer</Command.Item>
