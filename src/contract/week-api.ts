@@ -111,6 +111,7 @@ const LookBackSchema = z.object({
   ),
   gaps: z.number().describe('Days of which nothing was told.'),
   most: DishTimesSchema.describe('What was eaten most.'),
+  cooked: DishTimesSchema.describe('What the household cooked most.'),
   liked: DishTimesSchema.describe('What was said of most often that it is to be cooked again.'),
 });
 export type LookBackAnswer = z.infer<typeof LookBackSchema>;

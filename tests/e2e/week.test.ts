@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { format, parseISO } from 'date-fns';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import type { Page } from 'playwright-core';
@@ -106,6 +107,37 @@ describe('a week', () => {
     expect(kept.find((p) => p.title === 'Beef goulash')).toMatchObject({ servings: 6, left: 4, day: tomorrow });
     await pots.getByRole('button', { name: 'Beef goulash for one less' }).click();
     await pots.getByText('3 of 5 on nobody’s plate').waitFor();
+
+    // A portion is moved by the menu to another eater, by the arrows to the next day, and by hand to the one after.
+    const placeOf = async () => {
+      const { entries } = await week(`?from=${tomorrow}&days=7`);
+      const own = entries.filter((e) => e.words === 'Beef goulash' && e.day >= tomorrow);
+      return own.map((e) => `${e.eaterId.replace('week-demo-eater-', '')} ${e.day}`).sort();
+    };
+    const cell = (name: string, day: string) =>
+      page.getByRole('region', { name: `${name}, ${format(parseISO(day), 'EEEE')}` });
+    await cell('Tomas', tomorrow).getByRole('button', { name: 'What to do with Beef goulash' }).click();
+    await page.getByRole('menuitem', { name: 'To Ida' }).click();
+    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${tomorrow}`]);
+    await cell('Runa', tomorrow)
+      .getByRole('button', { name: /^Beef goulash: press/ })
+      .focus();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(300);
+    await page.keyboard.press('Space');
+    const next = addDays(tomorrow, 1);
+    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${next}`]);
+    const chip = (await cell('Runa', next)
+      .getByRole('button', { name: /^Beef goulash: press/ })
+      .boundingBox())!;
+    const target = (await cell('Runa', addDays(next, 1)).boundingBox())!;
+    await page.mouse.move(chip.x + 20, chip.y + 12);
+    await page.mouse.down();
+    await page.waitForTimeout(300);
+    await page.mouse.move(target.x + 30, target.y + 24, { steps: 8 });
+    await page.mouse.up();
+    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${addDays(next, 1)}`]);
 
     // As a calendar and as a table, read by programs that are none of ours.
     const [ics] = await Promise.all([

@@ -127,8 +127,8 @@ describe('a pot and its boxes', () => {
   it('are each taken by one: the other device is told who was first, and what it wanted is not lost', async () => {
     await make('cooks', cook()).expect(200);
     await make('boxes', box('box-1', 0.25)).expect(200);
-    const runa = { eaterId: 'eater-1', name: 'Runa', at: '2026-11-28T11:00:00Z' };
-    const tomas = { eaterId: 'eater-2', name: 'Tomas', at: '2026-11-28T11:00:05Z' };
+    const runa = { eaterId: 'eater-1', name: 'Runa', at: '2026-11-28T11:00:00Z', entryId: null };
+    const tomas = { eaterId: 'eater-2', name: 'Tomas', at: '2026-11-28T11:00:05Z', entryId: null };
     await change('boxes', 'box-1', 1, ['taken'], null, runa, 'runa-takes').expect(200);
     const told = await change('boxes', 'box-1', 1, ['taken'], null, tomas, 'tomas-takes').expect(409);
     expect(JSON.stringify(told.body)).toContain('who took it');

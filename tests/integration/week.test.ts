@@ -80,6 +80,30 @@ describe('a plan', () => {
     expect(entries[0]!.count.points).toBeGreaterThan(0);
     await put('pots', 'pot-2', pot({ id: 'pot-2', versionId: 'cheesecake-v1' })).expect(422);
   });
+  it('tells the groups of what was cooked and dished up, too', async () => {
+    const frozen = { at: '2026-11-25T09:00:00.000Z', servings: 4, raw: 720, lines: [], counters: [] };
+    await put('cooks', 'cook-1', {
+      id: 'cook-1',
+      recipeId: 'stew',
+      fromId: 'stew-v1',
+      versionId: 'stew-v1',
+      as: 'cooked',
+      day: '2026-11-25',
+      out: { by: 'grams', amount: 700, grams: 700, cut: null },
+      gross: null,
+      vesselId: null,
+      plates: {},
+      beside: {},
+      tookStock: false,
+      minutes: null,
+      verdicts: {},
+      note: '',
+      frozen,
+    }).expect(200);
+    const what = { kind: 'cook', recipeId: 'stew', cookId: 'cook-1' };
+    await put('day-entries', 'one', entry('one', what, { portion: 2 })).expect(200);
+    expect(await ask('week/groups?days=1')).toMatchObject([{ vegetables: 300, colours: ['white'] }]);
+  });
   it('tells the groups of its days', async () => {
     await put('pots', 'pot-1', pot()).expect(200);
     await put('day-entries', 'one', entry('one', { kind: 'pot', recipeId: 'stew', potId: 'pot-1' })).expect(200);

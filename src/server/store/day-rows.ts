@@ -2,10 +2,10 @@ import { sql } from 'kysely';
 import type { RowOf } from '../db/schema.ts';
 import type { Scope } from './scope.ts';
 
-type DayEntryRow = RowOf<'day_entry'>;
+export type DayEntryRow = RowOf<'day_entry'>;
 
 /** The columns in the order in which they are read. */
-const COLUMNS = [
+const DAY_COLUMNS = [
   'id',
   'eater_id',
   'day',
@@ -42,7 +42,7 @@ const COLUMNS = [
   'removed_at',
 ] as const satisfies readonly (keyof DayEntryRow)[];
 
-const asArray = sql.raw(COLUMNS.map((c) => `"${c}"`).join(', '));
+const asArray = sql.raw(DAY_COLUMNS.map((c) => `"${c}"`).join(', '));
 
 /**
  * What lies on days of these eaters, by day, place and id, with what was taken off them.

@@ -6,13 +6,12 @@ import type { Pot } from '../../core/day/pot.ts';
 import { DAY_ENTRY_KIND, EATER_DAY_KIND, POT_KIND } from '../../core/documents/document-kinds.ts';
 import { invalid } from '../../core/errors.ts';
 import type { RowOf } from '../db/schema.ts';
+import type { DayEntryRow } from './day-rows.ts';
 import { EATERS } from './eater-shelf.ts';
 import { rowShelf } from './row-shelf.ts';
 import type { Scope } from './scope.ts';
 import { requireSame } from './shelf.ts';
 import { toJson } from './stored.ts';
-
-type DayEntryRow = RowOf<'day_entry'>;
 
 /** What an entry is of, as it lies in its columns. */
 function eatenIn(r: DayEntryRow): Eaten {

@@ -37,11 +37,13 @@ const idsOf = <K extends DayEntry['what']['kind']>(
  * it.
  *
  * @param pots further pots, whatever is eaten of them
+ * @param recipes whether the recipes of what was dished up are wanted, too: its count needs its record alone
  */
 export async function daySources(
   s: Scope,
   entries: readonly DayEntry[],
   pots: readonly Pot[] = [],
+  recipes = false,
 ): Promise<DaySources> {
   const potIds = idsOf(entries, 'pot', (w) => w.potId).filter((id) => !pots.some((p) => p.id === id));
   const found = await Promise.all(potIds.map((id) => POTS.find(s, id)));
@@ -62,7 +64,7 @@ export async function daySources(
   const versions = await versionsById(s, [
     ...idsOf(entries, 'version', (w) => w.versionId),
     ...ofPots.map((p) => p.versionId),
-    ...cooks.filter((c) => c.frozen === null).map((c) => c.versionId),
+    ...cooks.filter((c) => recipes || c.frozen === null).map((c) => c.versionId),
     ...feasts.flatMap((f) => f.dishes.map((d) => d.versionId)),
   ]);
   const foods = await newestFoods(

@@ -22,7 +22,7 @@ import { tableOf } from './table.ts';
 /** What is eaten of a box may be off by so much. */
 const OFF_BY = 1e-6;
 /** A statement has room for so many values. */
-const ROWS_AT_ONCE = 500;
+const DAYS_AT_ONCE = 500;
 
 /** The day that it is for a household. */
 export async function todayOf(s: Scope): Promise<string> {
@@ -44,10 +44,10 @@ export async function closeDays(
     const by = { program_id: program.id, program_revision: program.revision, allowance };
     return [{ household_id: s.householdId, eater_id: eaterId, day, revision: 1, ...by }];
   });
-  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
+  for (let i = 0; i < rows.length; i += DAYS_AT_ONCE)
     await s.db
       .insertInto('eater_day')
-      .values(rows.slice(i, i + ROWS_AT_ONCE))
+      .values(rows.slice(i, i + DAYS_AT_ONCE))
       .onConflict((c) =>
         c
           .columns(['eater_id', 'day'])

@@ -14,6 +14,7 @@ import { marksBetween, programsNamed } from './weeks.ts';
 
 /** More days than this are not looked back on at once. */
 const MOST_DAYS_BACK = 400;
+const MOST_COOKED = 12;
 
 /**
  * Days and weeks of somebody's, from what was kept of them.
@@ -58,7 +59,27 @@ export async function lookBackOn(
     s,
     verdicts.filter((v) => v.again === 'again').map((v) => v.versionId),
   );
-  return { from, to: last, ...lookBack(told, program?.week.begins ?? 1), liked };
+  const cooked = await cookedMost(s, from, last);
+  return { from, to: last, ...lookBack(told, program?.week.begins ?? 1), cooked, liked };
+}
+
+/** What the household cooked most in this time. */
+async function cookedMost(s: Scope, from: string, to: string): Promise<LookBackAnswer['cooked']> {
+  const rows = await s.db
+    .selectFrom('cook')
+    .innerJoin('recipe', 'recipe.id', 'cook.recipe_id')
+    .select((e) => ['recipe.id as recipe_id', 'recipe.title', e.fn.countAll<number>().as('times')])
+    .where('cook.household_id', '=', s.householdId)
+    .where('cook.removed_at', 'is', null)
+    .where('recipe.removed_at', 'is', null)
+    .where('cook.day', '>=', from)
+    .where('cook.day', '<=', to)
+    .groupBy('recipe.id')
+    .orderBy('times', 'desc')
+    .orderBy('recipe.title')
+    .limit(MOST_COOKED)
+    .execute();
+  return rows.map((r) => ({ recipeId: r.recipe_id, title: r.title, times: Number(r.times) }));
 }
 
 async function likedMost(s: Scope, versionIds: readonly string[]): Promise<LookBackAnswer['liked']> {

@@ -227,7 +227,7 @@ export async function groupsFrom(s: Scope, from: string | undefined, n: number):
   const first = from ?? (await todayOf(s));
   const { eaters } = await tableOf(s);
   const { entries } = await weekFrom(s, first, n);
-  const sources = await daySources(s, entries);
+  const sources = await daySources(s, entries, [], true);
   return eaters.flatMap(({ id }) =>
     daysFrom(first, n).map((day) => ({
       eaterId: id,

@@ -81,7 +81,7 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
   const here = (boxes ?? []).filter((b) => boxFor(b, eaterId) && fits(b.title));
   const pots = week.pots.filter((p) => p.left > 0 && fits(p.title));
   const name = eaters.find((e) => e.id === eaterId)?.name ?? '';
-  const choices: Choice[] = [
+  const choices: DayChoice[] = [
     ...(canRead
       ? [
           {
@@ -151,7 +151,7 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
 }
 
 /** Something that can be put on the day. */
-interface Choice {
+interface DayChoice {
   readonly key: string;
   readonly group: string;
   readonly title: string;
@@ -164,14 +164,14 @@ interface Choice {
 interface ChoiceListProps {
   readonly typed: string;
   readonly onTyped: (text: string) => void;
-  readonly choices: readonly Choice[];
+  readonly choices: readonly DayChoice[];
   /** What stands between the field and the list. */
   readonly children: ReactNode;
 }
 
 /** A field, and what fits what is typed, in groups: the arrows go through it, Enter takes. */
 function ChoiceList({ typed, onTyped, choices, children }: ChoiceListProps) {
-  const box = useCombobox<Choice>({
+  const box = useCombobox<DayChoice>({
     items: [...choices],
     isOpen: true,
     inputValue: typed,
@@ -245,7 +245,7 @@ function TypedThings({ read, unread, foods }: TypedThingsProps) {
         <span key={t.words} className="block">
           {t.words}
           <span className="text-soft">
-            {t.kind === 'known' ? ', as known' : `: ${foodNamed(foods, t.foodId)}, ${formatGrams(t.grams)}`}
+            {t.kind === 'known' ? ', as known' : `: ${pantryName(foods, t.foodId)}, ${formatGrams(t.grams)}`}
           </span>
         </span>
       ))}
@@ -258,7 +258,7 @@ function TypedThings({ read, unread, foods }: TypedThingsProps) {
   );
 }
 
-const foodNamed = (foods: readonly Food[], id: string): string => foods.find((f) => f.id === id)?.name ?? id;
+const pantryName = (foods: readonly Food[], id: string): string => foods.find((f) => f.id === id)?.name ?? id;
 
 function pointsIn(counts: readonly { readonly key: string; readonly points: number }[], eaterId: string): string {
   const own = counts.find((c) => c.key === eaterId);

@@ -83,8 +83,9 @@ export function BackPage() {
               <LazyCharts back={data} counts={eater?.programId !== null} />
             </Suspense>
             <WeeksTable weeks={data.weeks} />
-            <div className="mt-6 grid gap-x-10 gap-y-6 sm:grid-cols-2">
+            <div className="mt-6 grid gap-x-10 gap-y-6 sm:grid-cols-3">
               <DishTimes title="Eaten most" dishes={data.most} />
+              <DishTimes title="Cooked most, by all" dishes={data.cooked} />
               <DishTimes title="Liked most" dishes={data.liked} />
             </div>
           </>

@@ -19,6 +19,7 @@ import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { AddThing } from './add-thing.tsx';
 import { BoardCell } from './board-cell.tsx';
+import { BOARD_INSTRUCTIONS, boardSays, toNextCell } from './board-keys.ts';
 import { GroupsOfWeek } from './groups-of-week.tsx';
 import { useLastEater } from './last-eater.ts';
 import { PotDialog } from './pot-dialog.tsx';
@@ -116,7 +117,7 @@ function Board({ week, from }: BoardProps) {
   // A tap is a tap: a drag begins after a few pixels, and with a finger after a moment.
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
-    useSensor(KeyboardSensor),
+    useSensor(KeyboardSensor, { coordinateGetter: toNextCell }),
   );
   const all = eaters.flatMap((e) => week.told(e.id).flatMap((d) => d.entries.map((c) => c.entry)));
   const move = (entry: DayEntry, to: { readonly eaterId: string; readonly day: string }) => {
@@ -142,9 +143,18 @@ function Board({ week, from }: BoardProps) {
     const entry = all.find((e) => e.id === id);
     if (entry !== undefined) move(entry, { eaterId, day });
   };
+  const wordsOf = (id: string): string =>
+    id.startsWith('pot ')
+      ? `A portion of ${week.pots.find((p) => p.id === id.slice(4))?.title ?? ''}`
+      : (all.find((e) => e.id === id)?.words ?? '');
+  const announcements = boardSays(wordsOf, (id) => eaters.find((e) => e.id === id)?.name ?? '');
   const repeats = whatRepeats(all);
   return (
-    <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+    <DndContext
+      sensors={sensors}
+      onDragEnd={onDragEnd}
+      accessibility={{ announcements, screenReaderInstructions: BOARD_INSTRUCTIONS }}
+    >
       <PotsRow week={week} onMake={() => setPot(week.days.find((d) => d >= week.today) ?? week.days[0]!)} />
       {eaters.length > 1 && (
         <OneOfFew
