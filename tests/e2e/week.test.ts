@@ -6,7 +6,7 @@ import type { Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { LookBackAnswer, WeekAnswer } from '../../src/contract/week-api.ts';
 import { formatPoints } from '../../src/core/program/format-points.ts';
-import { addDays } from '../../src/core/quantity/calendar-day.ts';
+import { addDays, isoWeekday } from '../../src/core/quantity/calendar-day.ts';
 import type { Trip } from '../../src/core/shopping/trip.ts';
 import { expectEveryWay, type Screen } from '../support/every-way.ts';
 import { expectAccessible, openPage } from '../support/running-imbiss.ts';
@@ -93,41 +93,46 @@ describe('a week', () => {
     await page.keyboard.press('Escape');
 
     // The plan: a pot of six, with portions for two.
-    await page.goto(`${imbiss.home}/week/plan?from=${tomorrow}`);
+    // Monday of the week after: on it every day has one behind it.
+    const monday = addDays(today, 8 - isoWeekday(today));
+    await page.goto(`${imbiss.home}/week/plan?from=${monday}`);
     await page.getByRole('button', { name: 'Plan a pot' }).click();
     await page.getByLabel('Which dish?').fill('goulash');
     await page.getByRole('button', { name: 'Beef goulash' }).click();
     await page.getByLabel('Servings').fill('6');
-    await page.getByLabel('On', { exact: true }).fill(tomorrow);
+    await page.getByLabel('On', { exact: true }).fill(monday);
     for (const name of ['Milena', 'Juri', 'Ida']) await page.getByRole('dialog').getByLabel(name).click();
     await page.getByRole('button', { name: 'Plan it' }).click();
     const pots = page.getByRole('region', { name: 'Pots' });
     await pots.getByText('4 of 6 on nobody’s plate').waitFor();
-    const { pots: kept } = await week(`?from=${tomorrow}&days=7`);
-    expect(kept.find((p) => p.title === 'Beef goulash')).toMatchObject({ servings: 6, left: 4, day: tomorrow });
+    const { pots: kept } = await week(`?from=${monday}&days=7`);
+    expect(kept.find((p) => p.title === 'Beef goulash')).toMatchObject({ servings: 6, left: 4, day: monday });
     await pots.getByRole('button', { name: 'Beef goulash for one less' }).click();
     await pots.getByText('3 of 5 on nobody’s plate').waitFor();
 
     // A portion is moved by the menu to another eater, by the arrows to the next day, and by hand to the one after.
     const placeOf = async () => {
-      const { entries } = await week(`?from=${tomorrow}&days=7`);
-      const own = entries.filter((e) => e.words === 'Beef goulash' && e.day >= tomorrow);
+      const { entries } = await week(`?from=${monday}&days=7`);
+      const own = entries.filter((e) => e.words === 'Beef goulash' && e.day >= monday);
       return own.map((e) => `${e.eaterId.replace('week-demo-eater-', '')} ${e.day}`).sort();
     };
     const cell = (name: string, day: string) =>
       page.getByRole('region', { name: `${name}, ${format(parseISO(day), 'EEEE')}` });
-    await cell('Tomas', tomorrow).getByRole('button', { name: 'What to do with Beef goulash' }).click();
+    await cell('Tomas', monday).getByRole('button', { name: 'What to do with Beef goulash' }).click();
     await page.getByRole('menuitem', { name: 'To Ida' }).click();
-    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${tomorrow}`]);
-    await cell('Runa', tomorrow)
+    await expect.poll(placeOf).toEqual([`ida ${monday}`, `runa ${monday}`]);
+    await cell('Runa', monday)
       .getByRole('button', { name: /^Beef goulash: press/ })
       .focus();
     await page.keyboard.press('Space');
+    const next = addDays(monday, 1);
+    const over = (day: string) =>
+      page.getByText(`Over Runa, ${format(parseISO(day), 'EEEE')}.`).waitFor({ state: 'attached' });
+    await over(monday);
     await page.keyboard.press('ArrowRight');
-    await page.waitForTimeout(300);
+    await over(next);
     await page.keyboard.press('Space');
-    const next = addDays(tomorrow, 1);
-    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${next}`]);
+    await expect.poll(placeOf).toEqual([`ida ${monday}`, `runa ${next}`]);
     const chip = (await cell('Runa', next)
       .getByRole('button', { name: /^Beef goulash: press/ })
       .boundingBox())!;
@@ -137,7 +142,7 @@ describe('a week', () => {
     await page.waitForTimeout(300);
     await page.mouse.move(target.x + 30, target.y + 24, { steps: 8 });
     await page.mouse.up();
-    await expect.poll(placeOf).toEqual([`ida ${tomorrow}`, `runa ${addDays(next, 1)}`]);
+    await expect.poll(placeOf).toEqual([`ida ${monday}`, `runa ${addDays(next, 1)}`]);
 
     // As a calendar and as a table, read by programs that are none of ours.
     const [ics] = await Promise.all([

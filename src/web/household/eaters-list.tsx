@@ -53,7 +53,7 @@ export function EatersList() {
                 <span className="font-bold">{e.name}</span>
                 <span className="block text-sm text-soft">{factsOf(e, program, foodName).join(' · ')}</span>
               </span>
-              <span className="flex gap-1">
+              <span className="flex flex-wrap gap-1">
                 <button
                   type="button"
                   className="btn btn-small"

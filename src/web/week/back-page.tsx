@@ -149,14 +149,14 @@ function DishTimes({ title, dishes }: DishTimesProps) {
       <h2 className="text-xl">{title}</h2>
       <ol className="mt-1">
         {dishes.map((d) => (
-          <li key={d.recipeId} className="flex justify-between gap-4 border-rule border-b py-1">
+          <li key={d.recipeId} className="flex items-center justify-between gap-4 border-rule border-b py-1">
             <Link
               to={`/h/${household.id}/recipes/${d.recipeId}`}
-              className="underline decoration-rule underline-offset-4"
+              className="press underline decoration-rule underline-offset-4"
             >
               {d.title}
             </Link>
-            <span className="text-soft">{d.times === 1 ? 'once' : `${d.times} times`}</span>
+            <span className="whitespace-nowrap text-soft">{d.times === 1 ? 'once' : `${d.times} times`}</span>
           </li>
         ))}
       </ol>
