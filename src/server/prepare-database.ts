@@ -6,6 +6,7 @@ import { listMissing } from './store/listings.ts';
 import { syncSamplePrograms } from './store/programs.ts';
 import { renewHere } from './store/renewal.ts';
 import { type StoreContext, scopeOf } from './store/scope.ts';
+import { turnOfDay } from './store/turn-of-day.ts';
 
 /**
  * Brings an open database to where a start can serve it: the shipped foods and sample programs of this release, the demo
@@ -15,9 +16,12 @@ import { type StoreContext, scopeOf } from './store/scope.ts';
 export async function prepareDatabase(db: Db, clock: () => Date): Promise<void> {
   const now = clock().toISOString();
   await db.transaction().execute(async (t) => {
+    const context: StoreContext = { db: t, clock, publicUrl: '', changes: changeHub(), wakeRenewal: () => {} };
+    // Days that ended while nothing ran keep the foods and programs that they were lived with.
+    const there = await t.selectFrom('household').select('id').where('removed_at', 'is', null).execute();
+    for (const { id } of there) await turnOfDay(scopeOf(context, id));
     await syncShippedFoods(t, now);
     await syncSamplePrograms(t, now);
-    const context: StoreContext = { db: t, clock, publicUrl: '', changes: changeHub(), wakeRenewal: () => {} };
     const seeded = await t.selectFrom('fact').select('value').where('key', '=', 'seeded').executeTakeFirst();
     if (seeded === undefined) {
       await seedDemo(context);

@@ -4,6 +4,7 @@ import type { WeekAnswer } from '../../src/contract/week-api.ts';
 import { freeze } from '../../src/core/cook/freeze.ts';
 import { countVersion } from '../../src/core/counting/count-version.ts';
 import { plainCounter } from '../../src/core/program/program.ts';
+import { prepareDatabase } from '../../src/server/prepare-database.ts';
 import { purge } from '../../src/server/store/purge.ts';
 import { sample } from '../support/test-lines.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
@@ -256,6 +257,18 @@ describe('a day of somebody’s', () => {
     server.setClock(new Date('2026-11-26T05:00:00Z'));
     expect(await week()).toMatchObject({ today: '2026-11-26' });
     expect((await week('?from=2026-11-25')).entries[0]).toMatchObject({ id: 'planned', frozen: true });
+  });
+
+  it('is closed by a start before that brings new foods and programs', async () => {
+    await eat('planned', STEW);
+    await prepareDatabase(server.db, () => new Date('2026-11-26T08:00:00Z'));
+    const row = await server.db
+      .selectFrom('day_entry')
+      .selectAll()
+      .where('id', '=', 'planned')
+      .executeTakeFirstOrThrow();
+    expect(row.counted_at).toBe('2026-11-26T08:00:00.000Z');
+    expect(row.points).toBeGreaterThan(0);
   });
 
   it('begins another reckoning on the day on which the program changes', async () => {
