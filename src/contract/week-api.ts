@@ -64,6 +64,7 @@ export const WeekSchema = z.object({
       revision: Revision,
       count: DayCountSchema,
       frozen: z.boolean().describe('Whether its numbers stay, whatever foods, programs and recipes do.'),
+      notFor: z.array(z.string()).describe('What in it its eater must not or will not eat, of what is not eaten yet.'),
       standing: z.boolean().describe('Whether it is there because it always is, and nobody put it there.'),
     }),
   ),

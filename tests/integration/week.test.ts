@@ -242,6 +242,57 @@ describe('what fits', () => {
   });
 });
 
+describe('an allergy', () => {
+  it('is told of what is planned, and nothing that holds it fits: recipe, box or food', async () => {
+    await recipe('loaf', 'Walnut loaf', ['200 g walnuts', '100 g sugar']);
+    await put('eaters', 'tom', {
+      id: 'tom',
+      name: 'Tom',
+      programId: 'program-ledger',
+      exceptions: [],
+      allergies: ['tree-nuts'],
+      avoids: ['leek'],
+    }).expect(200);
+    await server.renew();
+    await put('stock', 'nuts', {
+      id: 'nuts',
+      foodId: 'walnuts',
+      name: 'walnuts',
+      grams: 200,
+      opened: false,
+      useBy: null,
+      lacking: false,
+    }).expect(200);
+    await put('pots', 'pot-1', pot()).expect(200);
+    const own = { eaterId: 'tom' };
+    await put(
+      'day-entries',
+      'a-loaf',
+      entry('a-loaf', { kind: 'version', recipeId: 'loaf', versionId: 'loaf-v1' }, own),
+    ).expect(200);
+    await put(
+      'day-entries',
+      'a-nut',
+      entry('a-nut', { kind: 'food', foodId: 'walnuts', grams: 5, low: 5, high: 5 }, own),
+    ).expect(200);
+    await put('day-entries', 'a-pot', entry('a-pot', { kind: 'pot', recipeId: 'stew', potId: 'pot-1' }, own)).expect(
+      200,
+    );
+    await put('day-entries', 'hers', entry('hers', { kind: 'version', recipeId: 'loaf', versionId: 'loaf-v1' })).expect(
+      200,
+    );
+    const notFor = new Map((await ask<WeekAnswer>('week')).entries.map((e) => [e.id, e.notFor.join()]));
+    expect(notFor.get('a-loaf')).toMatch(/tree nuts/);
+    expect(notFor.get('a-nut')).toMatch(/tree nuts/);
+    expect(notFor.get('a-pot')).toMatch(/avoids leek/);
+    expect(notFor.get('hers')).toBe('');
+    const titles = async (eater: string) =>
+      (await ask<FitsAnswer>(`fits?eater=${eater}&points=40`)).fits.map((f) => f.title);
+    expect(await titles('ada')).toEqual(expect.arrayContaining(['Walnut loaf', 'Leek stew', 'walnuts']));
+    for (const title of await titles('tom')) expect(title).not.toMatch(/walnut|leek/i);
+  });
+});
+
 describe('looking back', () => {
   it('has the days as they were lived, gaps as gaps, and what there was most', async () => {
     await put('day-entries', 'a', entry('aaa', { kind: 'known', points: 12, kcal: 500 })).expect(422);

@@ -45,8 +45,8 @@ export interface DayEntry {
   readonly state: EntryState;
 }
 
-/** What of an entry is told apart from others: two of the same are off by the same. */
-export function refOf({ what, id }: Pick<DayEntry, 'what' | 'id'>): string {
+/** The id of what something is of; null for points that are only known. */
+export function refOfEaten(what: Eaten): string | null {
   switch (what.kind) {
     case 'version':
       return what.versionId;
@@ -61,10 +61,27 @@ export function refOf({ what, id }: Pick<DayEntry, 'what' | 'id'>): string {
     case 'food':
       return what.foodId;
     case 'known':
-      return id;
+      return null;
   }
 }
+
+/** What of an entry is told apart from others: two of the same are off by the same. */
+export const refOf = ({ what, id }: Pick<DayEntry, 'what' | 'id'>): string => refOfEaten(what) ?? id;
 
 /** The recipe that an entry is of; null for everything else. */
 export const recipeOfEntry = ({ what }: Pick<DayEntry, 'what'>): string | null =>
   'recipeId' in what ? what.recipeId : null;
+
+/** An entry without what was answered beside it. */
+export const bareEntry = (e: DayEntry): DayEntry => ({
+  id: e.id,
+  eaterId: e.eaterId,
+  day: e.day,
+  meal: e.meal,
+  position: e.position,
+  what: e.what,
+  words: e.words,
+  portion: e.portion,
+  spread: e.spread,
+  state: e.state,
+});

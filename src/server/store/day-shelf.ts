@@ -1,6 +1,6 @@
 import { DayEntrySchema, EaterDaySchema, PotSchema } from '../../contract/day.ts';
 import type { DayCount } from '../../core/day/day-count.ts';
-import { type DayEntry, type Eaten, recipeOfEntry } from '../../core/day/day-entry.ts';
+import { type DayEntry, type Eaten, recipeOfEntry, refOfEaten } from '../../core/day/day-entry.ts';
 import type { EaterDay } from '../../core/day/eater-day.ts';
 import type { Pot } from '../../core/day/pot.ts';
 import { DAY_ENTRY_KIND, EATER_DAY_KIND, POT_KIND } from '../../core/documents/document-kinds.ts';
@@ -33,25 +33,6 @@ function eatenIn(r: DayEntryRow): Eaten {
       return { kind: 'known', points: r.said_points ?? 0, kcal: r.said_kcal };
   }
 }
-
-const refOfWhat = (what: Eaten): string | null => {
-  switch (what.kind) {
-    case 'version':
-      return what.versionId;
-    case 'cook':
-      return what.cookId;
-    case 'box':
-      return what.boxId;
-    case 'pot':
-      return what.potId;
-    case 'feast':
-      return what.feastId;
-    case 'food':
-      return what.foodId;
-    case 'known':
-      return null;
-  }
-};
 
 /**
  * An entry as it lies. What is read in hundreds was checked when it went in: it is not parsed again.
@@ -116,7 +97,7 @@ export const entryColumns = (e: DayEntry) => ({
   meal: e.meal,
   position: e.position,
   kind: e.what.kind,
-  ref: refOfWhat(e.what),
+  ref: refOfEaten(e.what),
   recipe_id: recipeOfEntry(e),
   words: e.words,
   portion: e.portion,

@@ -1,7 +1,7 @@
+import type { z } from 'zod';
 import { BoxSchema, CookSchema } from '../../contract/cook.ts';
-import type { Box, Cook } from '../../core/cook/cook.ts';
 import { type CountsFor, countEntry, type DaySources } from '../../core/day/count-entry.ts';
-import type { DayCount } from '../../core/day/day-count.ts';
+import { type DayCount, UNCOUNTED_DAY } from '../../core/day/day-count.ts';
 import type { DayEntry } from '../../core/day/day-entry.ts';
 import type { Pot } from '../../core/day/pot.ts';
 import { boughtAsDish } from '../../core/feast/bought-as-dish.ts';
@@ -48,11 +48,13 @@ export async function daySources(
   const potIds = idsOf(entries, 'pot', (w) => w.potId).filter((id) => !pots.some((p) => p.id === id));
   const found = await Promise.all(potIds.map((id) => POTS.find(s, id)));
   const ofPots = [...pots, ...found.flatMap((p) => (p === null ? [] : [p.document]))];
-  const boxes = await boxesById(
+  const boxes = await bodiesById(
     s,
+    'box',
+    BoxSchema,
     idsOf(entries, 'box', (w) => w.boxId),
   );
-  const cooks = await cooksById(s, [
+  const cooks = await bodiesById(s, 'cook', CookSchema, [
     ...idsOf(entries, 'cook', (w) => w.cookId),
     ...boxes.map((b) => b.cookId),
     ...ofPots.flatMap((p) => (p.cookId === null ? [] : [p.cookId])),
@@ -83,12 +85,18 @@ export async function daySources(
   };
 }
 
-/** Counts an entry as it is now. */
-export const countedNow = (
+/** Counts an entry as it is now. What cannot be counted is not known, and hides nothing else of its day. */
+export function countedNow(
   entry: DayEntry,
   table: Pick<Table, 'eaters' | 'programs' | 'pins'>,
   from: DaySources,
-): DayCount => countEntry(entry, countsFor(table, entry.eaterId), from);
+): DayCount {
+  try {
+    return countEntry(entry, countsFor(table, entry.eaterId), from);
+  } catch {
+    return UNCOUNTED_DAY;
+  }
+}
 
 function foundById<T extends { readonly id: string }>(things: readonly T[]): (id: string) => T | null {
   const known = new Map(things.map((t) => [t.id, t]));
@@ -106,33 +114,24 @@ async function versionsById(s: Scope, ids: readonly string[]): Promise<Version[]
   return readable(rows, versionRowName, versionOf);
 }
 
-async function cooksById(s: Scope, ids: readonly string[]): Promise<Cook[]> {
+/** Documents that lie whole in a column, by their ids. */
+async function bodiesById<T extends z.ZodType>(
+  s: Scope,
+  table: 'cook' | 'box',
+  schema: T,
+  ids: readonly string[],
+): Promise<z.infer<T>[]> {
   if (ids.length === 0) return [];
   const rows = await s.db
-    .selectFrom('cook')
+    .selectFrom(table)
     .select(['id', 'body'])
     .where('household_id', '=', s.householdId)
     .where('id', 'in', [...new Set(ids)])
     .execute();
   return readable(
     rows,
-    (r) => `cook ${r.id}`,
-    (r) => fromStored('cook', CookSchema, r.body),
-  );
-}
-
-async function boxesById(s: Scope, ids: readonly string[]): Promise<Box[]> {
-  if (ids.length === 0) return [];
-  const rows = await s.db
-    .selectFrom('box')
-    .select(['id', 'body'])
-    .where('household_id', '=', s.householdId)
-    .where('id', 'in', [...new Set(ids)])
-    .execute();
-  return readable(
-    rows,
-    (r) => `box ${r.id}`,
-    (r) => fromStored('box', BoxSchema, r.body),
+    (r) => `${table} ${r.id}`,
+    (r) => fromStored(table, schema, r.body),
   );
 }
 

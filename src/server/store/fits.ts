@@ -1,12 +1,14 @@
 import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
 import { countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
+import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { type FittingPortion, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import { isInSeason } from '../../core/food/season.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
 import { houseOf } from '../../core/stock/house-of.ts';
+import { avoidedBy } from '../../core/swap/avoided.ts';
 import { boxesThere } from './cook-shelf.ts';
 import { countsFor, daySources } from './day-sources.ts';
 import { todayOf } from './eaten.ts';
@@ -29,7 +31,8 @@ type FitRow = FitsAnswer['fits'][number];
 /** Recipes, boxes and foods with the portion of each that fits. @throws DomainError not-found */
 export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> {
   const table = await tableOf(s);
-  if (!table.eaters.some((e) => e.id === query.eater)) throw notFound('eater');
+  const eater = table.eaters.find((e) => e.id === query.eater);
+  if (eater === undefined) throw notFound('eater');
   const who = countsFor(table, query.eater);
   const room: Room = { points: query.points ?? null, kcal: query.kcal ?? null, protein: query.protein ?? null };
   const today = query.day ?? (await todayOf(s));
@@ -48,20 +51,22 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     state: 'planned',
   });
 
-  const listed = query.of === 'boxes' || query.of === 'foods' ? [] : await recipesNear(s, query, room, today);
+  // Only a recipe says in what it is made, and what of it is in season.
+  const of = query.appliance !== undefined || query.season === true ? 'recipes' : query.of;
+  const listed = of === 'boxes' || of === 'foods' ? [] : await recipesNear(s, query, room, today);
   const boxes =
-    query.of === 'recipes' || query.of === 'foods'
+    of === 'recipes' || of === 'foods'
       ? []
       : (await boxesThere(s, undefined)).filter(
           (b) => b.taken === null && b.as === 'cooked' && (b.eaterId === null || b.eaterId === query.eater),
         );
-  const foodIds = query.of === 'recipes' || query.of === 'boxes' ? [] : [...house.keys()];
+  const foodIds = of === 'recipes' || of === 'boxes' ? [] : [...house.keys()];
   const foods = await newestFoods(s, foodIds);
   const entries = [
     ...listed.map((r) => probe({ kind: 'version', recipeId: r.recipe_id, versionId: r.version_id }, r.title)),
     ...boxes.map((b) => probe({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title)),
   ];
-  const sources = await daySources(s, entries);
+  const sources = await daySources(s, entries, [], true);
   const lately = await lastEaten(
     s,
     query.eater,
@@ -69,6 +74,8 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     today,
   );
   const fitted = entries.flatMap((entry, i): FitRow[] => {
+    // What its eater must not or will not eat fits in no day.
+    if (notForEntry(eater, entry, sources).length > 0) return [];
     const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
     if (fit === null) return [];
     const recipe = listed[i];
@@ -88,6 +95,7 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     ];
   });
   const ofFoods = foods.flatMap((food): FitRow[] => {
+    if (avoidedBy(eater, [food]).length > 0) return [];
     const counter = who.counter;
     const most = counter === null || room.points === null ? null : ladderOf(food, counter, Math.floor(room.points) + 1);
     const upTo = most?.filter((r) => r.points <= room.points!).at(-1)?.mostGrams ?? Number.POSITIVE_INFINITY;

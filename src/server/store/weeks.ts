@@ -1,7 +1,9 @@
 import type { GroupsAnswer, WeekAnswer } from '../../contract/week-api.ts';
 import { dailyGroups } from '../../core/day/daily-groups.ts';
-import type { DayEntry } from '../../core/day/day-entry.ts';
+import type { DayCount } from '../../core/day/day-count.ts';
+import { bareEntry, type DayEntry } from '../../core/day/day-entry.ts';
 import { type CountedEntry, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
+import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { leftInPot } from '../../core/day/pot.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
 import { notFound } from '../../core/errors.ts';
@@ -71,37 +73,27 @@ async function entriesBetween(
   const days = daysFrom(from > today ? from : today, MOST_DAYS_SHOWN).filter((d) => d <= to);
   const standing = table.eaters.flatMap((e) => days.flatMap((day) => standingOn(e.standing, e.id, day, known)));
   const live = [...there.filter((r) => r.counted_at === null).map(entryOf), ...standing];
-  const sources = await daySources(s, live);
+  const sources = await daySources(s, live, [], true);
+  const counted = (e: DayEntry, revision: number, stands: boolean): WeekEntry => {
+    const eater = table.eaters.find((x) => x.id === e.eaterId)!;
+    const notFor = notForEntry(eater, e, sources);
+    return { ...shown(e, revision, countedNow(e, table, sources), false), notFor, standing: stands };
+  };
   const all = there.map((r): WeekEntry => {
-    const entry = entryOf(r);
     const count = frozenCountOf(r);
-    return shown(entry, r.revision, count ?? countedNow(entry, table, sources), count !== null, false);
+    return count === null ? counted(entryOf(r), r.revision, false) : shown(entryOf(r), r.revision, count, true);
   });
   if (standing.length === 0) return all;
-  return [...all, ...standing.map((e) => shown(e, 0, countedNow(e, table, sources), false, true))].sort(byPlace);
+  return [...all, ...standing.map((e) => counted(e, 0, true))].sort(byPlace);
 }
 
-const shown = (
-  e: DayEntry,
-  revision: number,
-  count: WeekEntry['count'],
-  frozen: boolean,
-  standing: boolean,
-): WeekEntry => ({
-  id: e.id,
-  eaterId: e.eaterId,
-  day: e.day,
-  meal: e.meal,
-  position: e.position,
-  what: e.what,
-  words: e.words,
-  portion: e.portion,
-  spread: e.spread,
-  state: e.state,
+const shown = (e: DayEntry, revision: number, count: DayCount, frozen: boolean): WeekEntry => ({
+  ...bareEntry(e),
   revision,
   count,
   frozen,
-  standing,
+  notFor: [],
+  standing: false,
 });
 
 type DayMarks = Pick<WeekAnswer, 'said' | 'countedBy'>;

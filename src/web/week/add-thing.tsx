@@ -120,7 +120,9 @@ export function AddThing({ week, eaterId, day, meal, onClose }: AddThingProps) {
       key: `recipe ${r.id}`,
       group: 'Recipes',
       title: r.title,
-      aside: r.versionName,
+      aside: r.notFor.includes(eaterId)
+        ? `Not for ${name}: there is in it what they must not or will not eat`
+        : r.versionName,
       take: () => one({ kind: 'version', recipeId: r.id, versionId: r.versionId }, r.title),
     })),
     ...(asked.trim() === '' ? [] : (foods ?? []).slice(0, 6)).map((f) => ({

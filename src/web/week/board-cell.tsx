@@ -104,6 +104,11 @@ function Chip({ counted: { entry, count }, week, counts, onMove }: ChipProps) {
           {entry.words}
         </span>
       </button>
+      {week.notFor(entry.id).map((words) => (
+        <strong key={words} className="block px-1.5 text-mustard">
+          {words}
+        </strong>
+      ))}
       <span className="flex items-center justify-between pl-1.5">
         <span className="font-head text-soft">{counts && points}</span>
         <Menu

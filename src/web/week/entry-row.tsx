@@ -63,6 +63,11 @@ export function EntryRow({ counted: { entry, count }, week, counts }: EntryRowPr
             {entry.words}
           </Link>
         )}
+        {week.notFor(entry.id).map((words) => (
+          <strong key={words} className="block text-mustard text-sm">
+            Not to be eaten: {words}
+          </strong>
+        ))}
         <span className="block text-soft text-sm">{asideOf(entry, count.kcal, week.isStanding(entry.id))}</span>
       </span>
       <span className="inline-flex items-center max-sm:col-start-2 max-sm:row-start-2 max-sm:-ml-3">

@@ -16,6 +16,8 @@ interface PotDialogProps {
 }
 
 interface ChosenDish {
+  /** The ids of those who must not or will not eat of it. */
+  readonly notFor: readonly string[];
   readonly recipeId: string;
   readonly versionId: string;
   readonly title: string;
@@ -76,7 +78,10 @@ export function PotDialog({ week, day: first, onClose }: PotDialogProps) {
               key={r.id}
               type="button"
               className="chip"
-              onClick={() => setDish({ recipeId: r.id, versionId: r.versionId, title: r.title })}
+              onClick={() => {
+                setDish({ recipeId: r.id, versionId: r.versionId, title: r.title, notFor: r.notFor });
+                setPlates(new Set([...plates].filter((id) => !r.notFor.includes(id))));
+              }}
             >
               {r.title}
             </button>
@@ -108,6 +113,9 @@ export function PotDialog({ week, day: first, onClose }: PotDialogProps) {
               onCheck={(on) => setPlates(new Set(on ? [...plates, e.id] : [...plates].filter((id) => id !== e.id)))}
             >
               {e.name}
+              {dish?.notFor.includes(e.id) && (
+                <span className="text-mustard">, who must not or will not eat of it</span>
+              )}
             </Check>
           ))}
         </div>

@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { WEEK_API, type WeekAnswer } from '../../contract/week-api.ts';
 import { atPortion } from '../../core/day/at-portion.ts';
 import { type DayCount, UNCOUNTED_DAY } from '../../core/day/day-count.ts';
-import type { DayEntry } from '../../core/day/day-entry.ts';
+import { bareEntry, type DayEntry } from '../../core/day/day-entry.ts';
 import { blankDay, type EaterDay } from '../../core/day/eater-day.ts';
 import { type CountedEntry, type DayRules, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
 import { leftInPot, type Pot } from '../../core/day/pot.ts';
@@ -24,20 +24,6 @@ const NO_ENTRIES: readonly Row<DayEntry>[] = [];
 const idOfEntry = (e: DayEntry): string => e.id;
 const idOfPot = (p: Pot): string => p.id;
 
-/** An entry without what was answered beside it. */
-const bareEntry = (e: DayEntry): DayEntry => ({
-  id: e.id,
-  eaterId: e.eaterId,
-  day: e.day,
-  meal: e.meal,
-  position: e.position,
-  what: e.what,
-  words: e.words,
-  portion: e.portion,
-  spread: e.spread,
-  state: e.state,
-});
-
 /** A new thing on a day, before it has a place of its own. */
 export type NewThing = Omit<DayEntry, 'id' | 'position'>;
 
@@ -55,6 +41,8 @@ export interface OpenWeek {
   readonly pots: readonly ShownPot[];
   isStanding(id: string): boolean;
   isFrozen(id: string): boolean;
+  /** What in it its eater must not or will not eat, in words. */
+  notFor(id: string): readonly string[];
   /** @returns the ids of what was put there */
   add(things: readonly NewThing[]): Promise<string[]>;
   change(entry: DayEntry, patch: Partial<DayEntry>, label: string): Promise<() => Promise<void>>;
@@ -148,6 +136,7 @@ export function useWeek(from: string, n: number): OpenWeek | null {
       left: leftHere(pot, data, counted),
     })),
     isStanding: (id) => isStanding(id) && !isRow(id),
+    notFor: (id) => data.entries.find((e) => e.id === id)?.notFor ?? [],
     isFrozen: (id) => data.entries.some((e) => e.id === id && e.frozen),
     add,
     change: async (entry, patch, label) => {
