@@ -43,5 +43,6 @@ export const TripSchema = schemaOf<Trip>()(
     items: z.array(TripItemSchema).max(400, 'are more than 400'),
     ticks: z.record(Id, z.object({ on: z.boolean(), at: InstantSaid })),
     done: InstantSaid.nullable(),
+    home: z.array(Id).max(400).default([]),
   }),
 );

@@ -18,8 +18,8 @@ export async function prepareDatabase(db: Db, clock: () => Date): Promise<void> 
   await db.transaction().execute(async (t) => {
     const context: StoreContext = { db: t, clock, publicUrl: '', changes: changeHub(), wakeRenewal: () => {} };
     // Days that ended while nothing ran keep the foods and programs that they were lived with.
-    const there = await t.selectFrom('household').select('id').where('removed_at', 'is', null).execute();
-    for (const { id } of there) await turnOfDay(scopeOf(context, id));
+    const there = await t.selectFrom('household').select(['id', 'zone']).where('removed_at', 'is', null).execute();
+    for (const { id, zone } of there) await turnOfDay(scopeOf(context, id), zone);
     await syncShippedFoods(t, now);
     await syncSamplePrograms(t, now);
     const seeded = await t.selectFrom('fact').select('value').where('key', '=', 'seeded').executeTakeFirst();

@@ -2,7 +2,7 @@ import { setTimeout } from 'node:timers/promises';
 import { asSvg, DRAWINGS } from '../../demo/drawings.ts';
 import { DEMO_HOUSEHOLD } from '../../demo/household.ts';
 import { loadSharp, shrinkPicture } from './pictures/shrink-picture.ts';
-import { isHousehold } from './store/households.ts';
+import { zoneOf } from './store/households.ts';
 import { addPicture } from './store/pictures.ts';
 import { nowOf, type StoreContext, scopeOf } from './store/scope.ts';
 
@@ -18,7 +18,7 @@ const BETWEEN_MS = 250;
 export async function seedDrawings(context: StoreContext, pauseMs = BETWEEN_MS): Promise<void> {
   const s = scopeOf(context, DEMO_HOUSEHOLD.id);
   const done = await s.db.selectFrom('fact').select('value').where('key', '=', DRAWN_FACT).executeTakeFirst();
-  if (done !== undefined || !(await isHousehold(s, s.householdId))) return;
+  if (done !== undefined || (await zoneOf(s, s.householdId)) === null) return;
   const recipes = await s.db
     .selectFrom('recipe')
     .select(['id', 'title'])

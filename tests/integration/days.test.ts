@@ -337,6 +337,23 @@ describe('a box', () => {
     expect((await box()).taken).toMatchObject({ name: 'Bob' });
   });
 
+  it('that was planned and is taken by hand lies on the day once, where it was planned', async () => {
+    await eat('plan', { kind: 'box', recipeId: 'stew', boxId: 'box-1' }, { meal: 'meal-supper', day: '2026-11-26' });
+    await change('boxes', 'box-1', 1, ['taken'], null, taken(), 'take').expect(200);
+    const { entries } = await week();
+    expect(entries.map((e) => [e.day, e.meal, e.state])).toEqual([['2026-11-25', 'meal-supper', 'eaten']]);
+  });
+
+  it('of which the first half is not eaten after all is the other half’s', async () => {
+    const half = { kind: 'box', recipeId: 'stew', boxId: 'box-1' };
+    await eat('half-a', half, { portion: 0.5, state: 'eaten' });
+    await eat('half-b', half, { portion: 0.5, state: 'eaten', eaterId: 'bob' });
+    await change('day-entries', 'half-a', 1, ['state'], 'eaten', 'planned', 'not').expect(200);
+    expect((await box()).taken).toMatchObject({ name: 'Bob', entryId: 'half-b' });
+    await api().delete(`${home}/day-entries/half-b`).expect(204);
+    expect((await box()).taken).toBeNull();
+  });
+
   it('may be half for one and half for another, and not more than it is', async () => {
     const half = { kind: 'box', recipeId: 'stew', boxId: 'box-1' };
     await eat('half-a', half, { portion: 0.5, state: 'eaten' });

@@ -153,6 +153,29 @@ describe('shopping', () => {
     expect(stock.filter((i) => i.foodId === 'leek')).toMatchObject([{ grams: 1000 }]);
     expect(stock.filter((i) => i.foodId === 'butter')).toMatchObject([{ grams: 100 }]);
     await api().post(`${home}/trips/nothing/home`).expect(404);
+    // A phone that was without network says only now that it has the butter: it goes into the house, too, and once.
+    const { revision } = (await ask<{ revision: number }[]>('trips'))[0]!;
+    const late = (entryId: string, on: boolean, minute: number) =>
+      api()
+        .post(`${home}/trips/trip-1/entries`)
+        .send({
+          base: revision,
+          entry: {
+            id: entryId,
+            label: 'Tick',
+            undoes: null,
+            changes: [
+              { kind: 'field', path: ['ticks', 'butter'], after: { on, at: `2026-11-25T11:${minute}:00.000Z` } },
+            ],
+          },
+        })
+        .expect(200);
+    await late('late', true, 10);
+    await late('late-off', false, 11);
+    await late('late-on', true, 12);
+    const after = await ask<{ foodId: string; grams: number }[]>('stock');
+    expect(after.filter((i) => i.foodId === 'butter').map((i) => i.grams)).toEqual([180]);
+    expect(after.filter((i) => i.foodId === 'leek').map((i) => i.grams)).toEqual([1000]);
   });
 
   it('has what always stands on the days, and says what a serving costs as far as prices are kept', async () => {

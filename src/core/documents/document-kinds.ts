@@ -367,6 +367,7 @@ export const TRIP_KIND = fieldKind<Trip>(
     items: list('id', object({ name: value, grams: value, needed: value, sold: value, soldGrams: value, shop: value })),
     ticks: record(later),
     done: latest,
+    home: set,
   }),
   { what: named({ name: 'the name', items: 'what is to get', ticks: 'whether it was got' }) },
 );

@@ -105,6 +105,7 @@ describe('ticks of a shopping list', () => {
     items: [],
     ticks: {},
     done: null,
+    home: [],
   };
   it('end the same in whatever order they are heard: of each thing the later one holds', () => {
     const tick = fc.record({

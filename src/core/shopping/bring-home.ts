@@ -8,14 +8,14 @@ export interface BroughtHome {
 }
 
 /**
- * What was bought goes into the house: as it is sold where that is known, else as much as was needed. Unopened packages
+ * What was bought and is not there yet goes into the house: as it is sold where that is known, else as much as was needed. Unopened packages
  * of the same food without a date are one; an opened one stays apart.
  *
  * @param newId makes the id of something that was not in the house
  */
 export function bringHome(trip: Trip, stock: readonly StockItem[], newId: () => string): BroughtHome[] {
   return trip.items
-    .filter((i) => isGot(trip, i.id))
+    .filter((i) => isGot(trip, i.id) && !trip.home.includes(i.id))
     .map((item): BroughtHome => {
       const grams = item.soldGrams ?? item.grams;
       const there =

@@ -25,6 +25,7 @@ const trip = (items: TripItem[], got: string[] = []): Trip => ({
   items,
   ticks: Object.fromEntries(got.map((id) => [id, { on: true, at: '2026-11-28T10:00:00.000Z' }])),
   done: null,
+  home: [],
 });
 
 describe('a shopping list', () => {
@@ -88,6 +89,7 @@ describe('a shopping list', () => {
       [stock('butter'), stock('milk', { opened: true }), stock('eggs', { grams: null })],
       () => 'new',
     );
+    expect(bringHome({ ...t, home: ['butter', 'milk', 'eggs'] }, [], () => 'new')).toEqual([]);
     expect(home.map((h) => [h.before?.id ?? null, h.after.id, h.after.grams])).toEqual([
       ['s-butter', 's-butter', 850],
       [null, 'new', 500],

@@ -43,6 +43,8 @@ export interface Trip {
   readonly ticks: Readonly<Record<string, Tick>>;
   /** When what was bought went into the house; null before. */
   readonly done: string | null;
+  /** The ids of what of it went into the house: each once, also what a phone without network says later. */
+  readonly home: readonly string[];
 }
 
 /** Whether an item was got. */

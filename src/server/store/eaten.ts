@@ -9,7 +9,7 @@ import { same } from '../../core/history/same.ts';
 import { dayIn, timeIn } from '../../core/quantity/calendar-day.ts';
 import { mealAt } from '../../core/table/meal.ts';
 import { BOXES } from './cook-shelf.ts';
-import { countColumns, DAY_ENTRIES, frozenCountOf } from './day-shelf.ts';
+import { countColumns, DAY_ENTRIES, entryOf, frozenCountOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { EATERS } from './eater-shelf.ts';
 import { appendEntry, makeDocument, removeDocument, shelved } from './entries.ts';
@@ -156,26 +156,38 @@ async function followBox(s: Scope, before: DayEntry | null, after: DayEntry | nu
   await appendEntry(s, BOXES, is, entry, { exactly: revision });
 }
 
-/** How much of a box lies on days as eaten. @param but an entry that is left out */
-async function eatenOfBox(s: Scope, box: Box, but: string): Promise<number> {
+/** Where a box lies on days, eaten or planned. @param but an entry that is left out */
+async function onDays(s: Scope, box: Box, state: DayEntry['state'], but: string): Promise<DayEntry[]> {
   const rows = await s.db
     .selectFrom('day_entry')
-    .select('portion')
+    .selectAll()
     .where('household_id', '=', s.householdId)
     .where('recipe_id', '=', box.recipeId)
     .where('kind', '=', 'box')
     .where('ref', '=', box.id)
-    .where('state', '=', 'eaten')
+    .where('state', '=', state)
     .where('removed_at', 'is', null)
     .where('id', '!=', but)
+    .orderBy('day')
     .execute();
-  return rows.reduce((sum, r) => sum + r.portion, 0);
+  return rows.map(entryOf);
 }
 
+/** How much of a box lies on days as eaten. @param but an entry that is left out */
+const eatenOfBox = async (s: Scope, box: Box, but: string): Promise<number> =>
+  (await onDays(s, box, 'eaten', but)).reduce((sum, e) => sum + e.portion, 0);
+
+/** A box that nobody eats of any more stands there again; of one that was halved the other half has it. */
 async function putBack(s: Scope, boxId: string, entryId: string): Promise<void> {
   const found = await BOXES.find(s, boxId);
   if (found === null || found.removed || found.document.taken?.entryId !== entryId) return;
-  const changes = BOX_KIND.changes(found.document, { ...found.document, taken: null, kept: null });
+  const [other] = await onDays(s, found.document, 'eaten', entryId);
+  const eater = other === undefined ? null : await EATERS.find(s, other.eaterId);
+  const taken =
+    other === undefined
+      ? null
+      : { eaterId: other.eaterId, name: eater?.document.name ?? '', at: found.document.taken.at, entryId: other.id };
+  const changes = BOX_KIND.changes(found.document, { ...found.document, taken, kept: null });
   const entry = { id: uuid(), label: `Put ${found.document.title} back`.slice(0, 200), changes, undoes: null };
   await appendEntry(s, BOXES, boxId, entry, { exactly: found.revision });
 }
@@ -212,15 +224,18 @@ export const BOXES_EATEN: RowShelf<Box> = {
     }
     const { document: home } = await shelved(s, HOUSEHOLD, s.householdId);
     const at = new Date(is.at);
+    // What they had planned of it is this: it does not lie on their days twice.
+    const [intended] = (await onDays(s, after, 'planned', entryId)).filter((e) => e.eaterId === eaterId);
+    if (intended !== undefined) await removeDocument(s, EATEN, intended.id);
     await makeDocument(s, EATEN, entryId, {
       id: entryId,
       eaterId,
       day: dayIn(at, home.zone),
-      meal: mealAt(home.meals, timeIn(at, home.zone)).id,
+      meal: intended?.meal ?? mealAt(home.meals, timeIn(at, home.zone)).id,
       position: 0,
       what: { kind: 'box', recipeId: after.recipeId, boxId: id },
       words: after.title || 'A box',
-      portion: 1,
+      portion: intended?.portion ?? 1,
       spread: 0,
       state: 'eaten',
     });

@@ -32,7 +32,7 @@ import { searchPantry } from './food-search.ts';
 import * as foodWriting from './food-writing.ts';
 import * as foods from './foods.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
-import { isHousehold } from './households.ts';
+import { zoneOf } from './households.ts';
 import { forgetEater, keptOf } from './kept-of-eater.ts';
 import { kitchenFor } from './kitchen.ts';
 import { lookBackOn } from './look-back.ts';
@@ -49,7 +49,7 @@ import { foodsInRecipes, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
 import type { Shelf } from './shelf.ts';
-import { planCosts, toGet, tripHome } from './shopping.ts';
+import { planCosts, TRIPS_HOME, toGet, tripHome } from './shopping.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
@@ -87,7 +87,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   'day-entries': EATEN,
   days: EATER_DAYS,
   pots: POTS,
-  trips: TRIPS,
+  trips: TRIPS_HOME,
   buying: BUYING,
 };
 
@@ -100,9 +100,10 @@ export type HouseholdStore = Awaited<ReturnType<typeof householdStore>>;
  * @throws DomainError not-found when there is no such household
  */
 export async function householdStore(context: StoreContext, householdId: string) {
-  if (!(await isHousehold(context, householdId))) throw notFound('household');
+  const zone = await zoneOf(context, householdId);
+  if (zone === null) throw notFound('household');
   const s: Scope = scopeOf(context, householdId);
-  await turnOfDay(s);
+  await turnOfDay(s, zone);
   return {
     id: householdId,
     table: () => tableOf(s),

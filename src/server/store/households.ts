@@ -15,15 +15,15 @@ export async function listHouseholds({ db }: Pick<StoreContext, 'db'>): Promise<
   return readable(rows, (r) => `household ${r.id}`, householdOf);
 }
 
-/** Whether there is such a household. */
-export async function isHousehold({ db }: Pick<StoreContext, 'db'>, id: string): Promise<boolean> {
+/** The time zone of a household; null where there is no such household. */
+export async function zoneOf({ db }: Pick<StoreContext, 'db'>, id: string): Promise<string | null> {
   const row = await db
     .selectFrom('household')
-    .select('id')
+    .select('zone')
     .where('id', '=', id)
     .where('removed_at', 'is', null)
     .executeTakeFirst();
-  return row !== undefined;
+  return row?.zone ?? null;
 }
 
 /** Adds a household. The same id again adds nothing. How hot its oven runs is measured later, and its meals are the usual ones. */

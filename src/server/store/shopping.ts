@@ -6,7 +6,7 @@ import { daysBetween, daysFrom } from '../../core/quantity/calendar-day.ts';
 import { bringHome } from '../../core/shopping/bring-home.ts';
 import { costOfDish, type DishCost } from '../../core/shopping/cost-of-dish.ts';
 import { thisNotThat } from '../../core/shopping/this-not-that.ts';
-import type { TripItem } from '../../core/shopping/trip.ts';
+import { isGot, type Trip, type TripItem } from '../../core/shopping/trip.ts';
 import { type DishToCook, type FoodToEat, whatToGet } from '../../core/shopping/what-to-get.ts';
 import { SWAPS } from '../../core/swap/library.ts';
 import { countersAt } from '../../core/table/table.ts';
@@ -14,9 +14,10 @@ import type { Kitchen } from '../../core/version/kitchen.ts';
 import { entryOf, POTS } from './day-shelf.ts';
 import { daySources } from './day-sources.ts';
 import { everyEater } from './eaten.ts';
-import { appendEntry, makeDocument } from './entries.ts';
+import { appendEntry, makeDocument, shelved } from './entries.ts';
 import { newestFoods } from './foods.ts';
 import { titlesOf } from './recipe-page.ts';
+import type { RowShelf } from './row-shelf.ts';
 import { nowOf, type Scope } from './scope.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
@@ -132,31 +133,41 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
   };
 }
 
-/** What was bought goes into the house, once. @throws DomainError not-found */
+/** What was bought goes into the house, each thing once. @throws DomainError not-found */
 export function tripHome(scope: Scope, id: string): Promise<void> {
   return write(scope, async (s) => {
     const found = await TRIPS.find(s, id);
     if (found === null || found.removed) throw notFound('shopping list');
-    const trip = found.document;
-    if (trip.done !== null) return;
-    const stock = await stockOf(s);
-    for (const { before, after } of bringHome(trip, stock, uuid)) {
-      if (before === null) {
-        await makeDocument(s, STOCK, after.id, after);
-        continue;
-      }
-      const { revision, ...was } = stock.find((i) => i.id === before.id)!;
-      const changes = STOCK_KIND.changes(was, { ...was, grams: after.grams });
-      if (changes.length > 0)
-        await appendEntry(
-          s,
-          STOCK,
-          was.id,
-          { id: uuid(), label: 'Bought', changes, undoes: null },
-          { exactly: revision },
-        );
-    }
-    const changes = TRIP_KIND.changes(trip, { ...trip, done: nowOf(s) });
-    await appendEntry(s, TRIPS, id, { id: uuid(), label: 'Home', changes, undoes: null }, { exactly: found.revision });
+    await intoTheHouse(s, found.document, found.revision);
   });
 }
+
+/** Puts into the house what was got and is not there yet, and writes on the list that it is. */
+async function intoTheHouse(s: Scope, trip: Trip, revision: number): Promise<void> {
+  const got = trip.items.filter((i) => isGot(trip, i.id) && !trip.home.includes(i.id)).map((i) => i.id);
+  if (trip.done !== null && got.length === 0) return;
+  const stock = await stockOf(s);
+  for (const { before, after } of bringHome(trip, stock, uuid)) {
+    if (before === null) {
+      await makeDocument(s, STOCK, after.id, after);
+      continue;
+    }
+    const { revision: seen, ...was } = stock.find((i) => i.id === before.id)!;
+    const changes = STOCK_KIND.changes(was, { ...was, grams: after.grams });
+    if (changes.length > 0)
+      await appendEntry(s, STOCK, was.id, { id: uuid(), label: 'Bought', changes, undoes: null }, { exactly: seen });
+  }
+  const home = { ...trip, done: trip.done ?? nowOf(s), home: [...trip.home, ...got] };
+  const entry = { id: uuid(), label: 'Home', changes: TRIP_KIND.changes(trip, home), undoes: null };
+  await appendEntry(s, TRIPS, trip.id, entry, { exactly: revision });
+}
+
+/** Shopping trips: what a phone that was without network ticks on one that is home already goes into the house, too. */
+export const TRIPS_HOME: RowShelf<Trip> = {
+  ...TRIPS,
+  follow: async (s, id, _before, after) => {
+    if (after === null || after.done === null) return;
+    const { revision } = await shelved(s, TRIPS, id);
+    await intoTheHouse(s, after, revision);
+  },
+};

@@ -1,12 +1,14 @@
 import type { DayEntry } from '../../core/day/day-entry.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
+import { dayIn } from '../../core/quantity/calendar-day.ts';
 import type { Eater } from '../../core/table/table.ts';
 import type { Db } from '../db/open.ts';
 import type { RowOf } from '../db/schema.ts';
 import { countColumns, DAY_ENTRIES, entryOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
-import { closeDays, everyEater, todayOf } from './eaten.ts';
+import { closeDays, everyEater } from './eaten.ts';
 import { nowOf, type Scope } from './scope.ts';
+import { tellUnreadable } from './stored.ts';
 import { tableOf } from './table.ts';
 import { write } from './write.ts';
 
@@ -17,13 +19,28 @@ const closed = new WeakMap<Db, Map<string, string>>();
  * Closes the days that are over: what is on them keeps its numbers from now on, and by what they were counted is kept
  * beside them. It is to be called before anything is read or changed that days are counted by; once a day it has work.
  */
-export async function turnOfDay(s: Scope): Promise<void> {
-  const today = await todayOf(s);
+export async function turnOfDay(s: Scope, zone: string): Promise<void> {
+  const today = dayThere(s, zone);
   let known = closed.get(s.db);
   if (known === undefined) closed.set(s.db, (known = new Map()));
   if (known.get(s.householdId) === today) return;
-  await closeDaysBefore(s, today);
+  try {
+    await closeDaysBefore(s, today);
+  } catch {
+    // A disk without room, or a row that cannot be: what is asked is answered all the same, and it is tried again.
+    tellUnreadable(`the days before ${today} of ${s.householdId}, which are to be closed`);
+    return;
+  }
   known.set(s.householdId, today);
+}
+
+/** The day that it is; of a zone that this machine does not know, the day of the world's clock. */
+function dayThere(s: Scope, zone: string): string {
+  try {
+    return dayIn(s.clock(), zone);
+  } catch {
+    return dayIn(s.clock(), 'UTC');
+  }
 }
 
 /** @param today the first day that is not over */

@@ -120,6 +120,7 @@ function NewTrip({ today, onMake }: NewTripProps) {
         items,
         ticks: {},
         done: null,
+        home: [],
       });
     } catch (e) {
       sayError(e);

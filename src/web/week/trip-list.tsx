@@ -15,6 +15,7 @@ import { useAnswer } from '../data/use-answer.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { copyToClipboard } from '../pass-on/copy-to-clipboard.ts';
+import { documents } from '../saving/use-document.ts';
 import { ShopDialog } from './shop-dialog.tsx';
 import { useKeptTrip } from './use-kept-trip.ts';
 
@@ -52,6 +53,8 @@ export function TripList({ trip, revision, change, onRemove, onRestore }: TripLi
   };
   const home = async () => {
     try {
+      // What is ticked here and is still on its way comes along.
+      await documents.peek({ householdId: h, name: 'trips', id: trip.id })?.flush();
       await ask(WEEK_API.tripHome, { h, id: trip.id });
       await Promise.all([refreshAfter(h, 'trips'), refreshAfter(h, 'stock')]);
       sayDone('What was bought is in the house.');
