@@ -18,13 +18,15 @@ import { stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 
 /** So many recipes are counted out for a room: those that come nearest to it. */
-const MOST_FITTING = 40;
+const MOST_FITTING = 24;
 /** What was eaten within so many days was eaten lately. */
 const LATELY_DAYS = 14;
 /** Of a food by itself: so much at least and at most, and so much of what nobody weighed, g. */
 const LEAST_OF_FOOD_G = 5;
 const MOST_OF_FOOD_G = 250;
 const UNWEIGHED_G = 100;
+/** A quarter of a serving is the least that is looked at: its serving may be so many times what is left. */
+const MOST_OF_ROOM = 4;
 
 type FitRow = FitsAnswer['fits'][number];
 
@@ -74,8 +76,8 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     today,
   );
   const fitted = entries.flatMap((entry, i): FitRow[] => {
-    // What its eater must not or will not eat fits in no day.
-    if (notForEntry(eater, entry, sources).length > 0) return [];
+    // What its eater must not or will not eat fits in no day; of recipes the list has said so.
+    if (listed[i] === undefined && notForEntry(eater, entry, sources).length > 0) return [];
     const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
     if (fit === null) return [];
     const recipe = listed[i];
@@ -139,21 +141,42 @@ const orderBy =
           : (b.points ?? 0) - (a.points ?? 0)) ||
     a.title.localeCompare(b.title, 'en');
 
-/** The recipes whose serving comes nearest to what is left, as the list knows them. */
+/** More than are counted out: some of them are not in season, or not for everybody. */
+const LOOKED_AT = MOST_FITTING * 4;
+
+/**
+ * The recipes whose serving comes nearest to what is left, as the list knows them: those within it from the most points
+ * down, then those of which a part may fit, from the fewest up. Of ten thousand the index gives them in order.
+ */
 async function recipesNear(s: Scope, query: FitsQuery, room: Room, today: string) {
-  const rows = await s.db
-    .selectFrom('recipe_listing as l')
-    .leftJoin('recipe_points as p', (j) => j.onRef('p.recipe_id', '=', 'l.recipe_id').on('p.counter', '=', query.eater))
-    .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.minutes', 'l.foods', 'l.appliances', 'l.not_for', 'p.points'])
-    .where('l.household_id', '=', s.householdId)
-    // A quarter of it is the least that is looked at.
-    .$if(room.points !== null, (q) => q.where('p.points', '<=', room.points! * 4 + 1))
-    .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * 4))
-    .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
-    .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
-    .orderBy((e) => e.fn('abs', [e('p.points', '-', room.points ?? 8)]))
-    .limit(MOST_FITTING * 4)
-    .execute();
+  const { points } = room;
+  const counts = s.db
+    .selectFrom('recipe_points as p')
+    .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
+    .where('p.household_id', '=', s.householdId)
+    .where('p.counter', '=', query.eater);
+  const all = s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
+  const narrowed = (q: typeof all) =>
+    q
+      .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.minutes', 'l.foods', 'l.appliances', 'l.not_for'])
+      .$if(room.kcal !== null, (x) => x.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
+      .$if(query.minutes !== undefined, (x) => x.where('l.minutes', '<=', query.minutes!))
+      .$if(query.appliance !== undefined, (x) => x.where('l.appliances', 'like', `%"${query.appliance}"%`))
+      .limit(LOOKED_AT)
+      .execute();
+  const asList = (q: typeof counts) => narrowed(q as unknown as typeof all);
+  const rows =
+    points === null
+      ? await narrowed(all.orderBy('l.changed_at', 'desc'))
+      : [
+          ...(await asList(counts.where('p.points', '<=', points).orderBy('p.points', 'desc'))),
+          ...(await asList(
+            counts
+              .where('p.points', '>', points)
+              .where('p.points', '<=', points * MOST_OF_ROOM + 1)
+              .orderBy('p.points'),
+          )),
+        ];
   return rows
     .filter((r) => !(JSON.parse(r.not_for) as string[]).includes(query.eater))
     .filter((r) => query.season !== true || isInSeason(r.foods.trim().split(' '), monthOf(today)))
