@@ -19,6 +19,7 @@ import type { ApiContext } from './routes/api-context.ts';
 import { eventStreams } from './routes/event-streams.ts';
 import { BATCH_PATH, batchBody } from './routes/pantry-routes.ts';
 import { unreadableRows } from './store/stored.ts';
+import { daysLeftOpen } from './store/turn-of-day.ts';
 
 const usualBody = jsonBody(2_000_000);
 /** Answers smaller than this go out as they are, bytes: over the house's network they are there sooner than packed. */
@@ -91,7 +92,7 @@ export function householdApp(options: AppOptions): HouseholdApp {
   serve(installation, COOK_API.clock, () => ({ now: options.clock().toISOString() }));
   serve(installation, API.session, () => ({ passphrase: options.passphrase !== null }));
   serve(installation, API.backups, () => (options.dataDir === null ? [] : backupsIn(options.dataDir)));
-  serve(installation, API.unreadable, () => unreadableRows());
+  serve(installation, API.unreadable, () => [...unreadableRows(), ...daysLeftOpen(options.db)]);
   serve(installation, API.addresses, () => options.addresses);
   installation.get('/openapi.json', (_req, res) => void res.json(openApi()));
   const streams = eventStreams();

@@ -271,6 +271,24 @@ describe('a day of somebody’s', () => {
     expect(row.points).toBeGreaterThan(0);
   });
 
+  it('is told when it cannot be closed, of this database and of no other, until it is', async () => {
+    const open = 'the days before 2026-11-26 of home, which are to be closed';
+    const broken = async (of = server): Promise<string[]> => (await request(of.app).get('/api/unreadable')).body;
+    await eat('planned', STEW);
+    server.connection.exec(
+      "create trigger broken before update of days_closed on household begin select raise(abort, 'broken'); end",
+    );
+    server.setClock(new Date('2026-11-26T10:00:00Z'));
+    expect((await inWeek('planned')).frozen).toBe(false);
+    expect(await broken()).toContain(open);
+    const other = await testServer();
+    expect(await broken(other)).not.toContain(open);
+    await other.close();
+    server.connection.exec('drop trigger broken');
+    expect((await inWeek('planned')).frozen).toBe(true);
+    expect(await broken()).not.toContain(open);
+  });
+
   it('begins another reckoning on the day on which the program changes', async () => {
     // Monday to Wednesday by Ledger (38, reserve 20), from Thursday on by Larder (27, reserve 30).
     for (const day of ['2026-11-23', '2026-11-24', '2026-11-25'])

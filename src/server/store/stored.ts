@@ -28,8 +28,6 @@ export function checked<T extends z.ZodType>(schema: T, document: unknown): z.in
 
 /** Rows that cannot be read, by what they are; the health of the store tells them. */
 const unreadable = new Set<string>();
-/** Says of something kept that it cannot be worked with. */
-export const tellUnreadable = (what: string): void => void unreadable.add(what);
 export const unreadableRows = (): readonly string[] => [...unreadable];
 
 /** Reads many rows; one that cannot be read is left out and remembered, and hides none of the others. */

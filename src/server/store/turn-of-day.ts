@@ -8,12 +8,24 @@ import { countColumns, DAY_ENTRIES, entryOf } from './day-shelf.ts';
 import { countedNow, daySources } from './day-sources.ts';
 import { closeDays, everyEater } from './eaten.ts';
 import { nowOf, type Scope } from './scope.ts';
-import { tellUnreadable } from './stored.ts';
 import { tableOf } from './table.ts';
 import { write } from './write.ts';
 
-/** Up to which day each household's days were closed, by database. */
-const closed = new WeakMap<Db, Map<string, string>>();
+/** Up to which day each household's days were closed, and where they could not be, by database. */
+interface Turned {
+  readonly closed: Map<string, string>;
+  readonly open: Map<string, string>;
+}
+const turnedIn = new WeakMap<Db, Turned>();
+const turnedOf = (db: Db): Turned => {
+  const known = turnedIn.get(db) ?? { closed: new Map(), open: new Map() };
+  turnedIn.set(db, known);
+  return known;
+};
+
+/** What is over and could not be closed in this database, in words; the health of the store tells it. */
+export const daysLeftOpen = (db: Db): readonly string[] =>
+  [...turnedOf(db).open].map(([id, today]) => `the days before ${today} of ${id}, which are to be closed`);
 
 /**
  * Closes the days that are over: what is on them keeps its numbers from now on, and by what they were counted is kept
@@ -21,17 +33,17 @@ const closed = new WeakMap<Db, Map<string, string>>();
  */
 export async function turnOfDay(s: Scope, zone: string): Promise<void> {
   const today = dayThere(s, zone);
-  let known = closed.get(s.db);
-  if (known === undefined) closed.set(s.db, (known = new Map()));
-  if (known.get(s.householdId) === today) return;
+  const { closed, open } = turnedOf(s.db);
+  if (closed.get(s.householdId) === today) return;
   try {
     await closeDaysBefore(s, today);
   } catch {
     // A disk without room, or a row that cannot be: what is asked is answered all the same, and it is tried again.
-    tellUnreadable(`the days before ${today} of ${s.householdId}, which are to be closed`);
+    open.set(s.householdId, today);
     return;
   }
-  known.set(s.householdId, today);
+  open.delete(s.householdId);
+  closed.set(s.householdId, today);
 }
 
 /** The day that it is; of a zone that this machine does not know, the day of the world's clock. */
