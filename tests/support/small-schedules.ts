@@ -6,7 +6,7 @@ export function smallSchedules(seed: number, count: number): ScheduleProblem[] {
   const random = seeded(seed);
   const upTo = (n: number): number => Math.floor(random() * (n + 1));
   return Array.from({ length: count }, (): ScheduleProblem => {
-    const n = 3 + upTo(3);
+    const n = 3 + upTo(2);
     const jobs = Array.from({ length: n }, (_, i): Job => {
       const inOven = random() < 0.25;
       return {
@@ -54,8 +54,10 @@ interface Moment {
  * @returns null where nothing ends within `most`
  */
 export function leastByTrying(problem: ScheduleProblem, most: number): number | null {
-  for (let within = 1; within <= most; within++) if (endsWithin(problem, within)) return within;
-  return null;
+  if (!endsWithin(problem, most)) return null;
+  let within = most;
+  while (within > 1 && endsWithin(problem, within - 1)) within--;
+  return within;
 }
 
 function endsWithin({ jobs, holds, pools, cooks, oven }: ScheduleProblem, within: number): boolean {
@@ -71,7 +73,10 @@ function endsWithin({ jobs, holds, pools, cooks, oven }: ScheduleProblem, within
       const things = m.things.map((of, p) => (p === h.pool ? of.map((x, k) => (k === thing ? { ...x, dirt: h.soils } : x)) : of));
       m = { ...m, has: m.has.map((x, k) => (k === i ? null : x)), things };
     });
-    const key = `${t} ${JSON.stringify(m)}`;
+    // What is over is over, whenever it was; but the oven is known by what stood in it last.
+    const past = m.started.map((s, j) => (s < 0 ? s : jobs[j]!.heat !== null ? s : Math.max(endOf(m, j), t)));
+    const washing = m.things.map((of) => of.map((x) => `${x.dirt}~${Math.max(x.washedUntil, t)}`));
+    const key = `${t} ${past} ${m.has} ${washing.join('/')}`;
     if (seen.has(key)) return false;
     seen.add(key);
     if (m.started.every((s, j) => s >= 0 && endOf(m, j) <= within)) return true;

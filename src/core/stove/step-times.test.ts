@@ -26,6 +26,7 @@ describe('the times that a step says, s', () => {
       'Warm the milk; stir yeast, a spoon of the sugar and the milk into the flour and let it rise for 20 minutes.',
       ['Let it rise: 1200'],
     ],
+    ['Let it stand 10 minutes before cutting.', ['Let it stand: 600']],
     ['Cook on low for 6-8 hours.', ['Cook on low: 21600 to 28800']],
   ])('%s', (text, wanted) => {
     expect(told(text)).toEqual(wanted);

@@ -25,6 +25,8 @@ const TIME = new RegExp(
 /** What is said of a time that nobody waits for. */
 const NOT_WAITED =
   /\b(?:every|each|within|up to|last|final|first|keeps?(?: \w+)? for|before the (?:end|last)|no more than|not more than|at most|per|the)\s*$/i;
+/** What stands for so long does wait, though something comes after it: "let it stand 10 minutes before cutting". */
+const STANDS = /\b(?:let|leave|stand|rest|cool|sit|soak|chill|marinate)\b[^.;!?]*$/i;
 const NOT_WAITED_AFTER = /^\s*(?:before|earlier|ahead|old\b|-?(?:minute )?oats|from the end)/i;
 const NUMBER_WORDS: Readonly<Record<string, number>> = {
   a: 1,
@@ -60,7 +62,8 @@ export function stepTimes(text: string): StepTime[] {
   for (const m of text.matchAll(TIME)) {
     const before = text.slice(0, m.index);
     const after = text.slice(m.index + m[0].length);
-    if (NOT_WAITED.test(before) || NOT_WAITED_AFTER.test(after) || /\d-$/.test(before)) continue;
+    const isWaited = STANDS.test(before) && /^\s*before\b/i.test(after);
+    if (NOT_WAITED.test(before) || (NOT_WAITED_AFTER.test(after) && !isWaited) || /\d-$/.test(before)) continue;
     // "the 10-minute oats"
     if (/^\d+-minute/i.test(m[0]) && /^\s+\w/.test(after)) continue;
     const unit = secondsOf(m[3]!);
