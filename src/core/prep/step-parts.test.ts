@@ -60,6 +60,22 @@ describe('what a step asks of hands and places, and for how long', () => {
     expect(told(text)).toEqual(parts);
   });
 
+  it('drops no food of a list', () => {
+    expect(stepParts('Add celery, leek, water and salt, bring to the boil and simmer for 1½ hours.').map((p) => p.words)).toEqual([
+      'Add celery, leek, water and salt',
+      'Bring to the boil',
+      'Simmer',
+    ]);
+    expect(stepParts('Bake at 180 °C for 40 minutes, until brown.').map((p) => p.words)).toEqual(['Bake, until brown']);
+  });
+
+  it('takes the last minutes from what goes on', () => {
+    expect(stepParts('Add the sausage for the last 10 minutes.').map((p) => [p.words, p.minutes, p.ofBefore])).toEqual([
+      ['Add the sausage', null, false],
+      ['Goes on', 10, true],
+    ]);
+  });
+
   it('names each part by its own words', () => {
     expect(stepParts('Roll it up and bake for 40 minutes.').map((p) => p.words)).toEqual(['Roll it up', 'Bake']);
     expect(stepParts('Add the rest, bring to the boil and simmer for 45 minutes.').map((p) => p.words)).toEqual([
