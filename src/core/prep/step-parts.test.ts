@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { stepParts } from './step-parts.ts';
 
 const told = (text: string): string[] =>
-  stepParts(text).map((p) => [p.hands ? 'hands' : 'wait', p.place, p.minutes ?? '?'].filter((x) => x !== null).join(' '));
+  stepParts(text).map((p) =>
+    [p.hands ? 'hands' : 'wait', p.place, p.minutes ?? '?'].filter((x) => x !== null).join(' '),
+  );
 
 describe('what a step asks of hands and places, and for how long', () => {
   it.each([
@@ -48,7 +50,7 @@ describe('what a step asks of hands and places, and for how long', () => {
       ['hands ?', 'wait oven 45'],
     ],
     ['Heat the oven to 175 °C (350 °F). Grease a loaf tin.', ['hands ?']],
-    ['Add the sausage for the last 10 minutes. Season with vinegar and mustard.', ['hands ?']],
+    ['Add the sausage for the last 10 minutes. Season with vinegar and mustard.', ['hands ?', 'wait 10', 'hands ?']],
     ['Brown the beef in the lard in two batches and take it out.', ['hands hob ?']],
     ['Let it cool a little before it goes into a blender: hot food spurts. Blend it smooth.', ['wait ?', 'hands ?']],
     ['Fry 2–3 min per side.', ['hands hob 6']],
@@ -61,11 +63,9 @@ describe('what a step asks of hands and places, and for how long', () => {
   });
 
   it('drops no food of a list', () => {
-    expect(stepParts('Add celery, leek, water and salt, bring to the boil and simmer for 1½ hours.').map((p) => p.words)).toEqual([
-      'Add celery, leek, water and salt',
-      'Bring to the boil',
-      'Simmer',
-    ]);
+    expect(
+      stepParts('Add celery, leek, water and salt, bring to the boil and simmer for 1½ hours.').map((p) => p.words),
+    ).toEqual(['Add celery, leek, water and salt', 'Bring to the boil', 'Simmer']);
     expect(stepParts('Bake at 180 °C for 40 minutes, until brown.').map((p) => p.words)).toEqual(['Bake, until brown']);
   });
 
