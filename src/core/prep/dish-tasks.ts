@@ -1,7 +1,7 @@
 import type { Allergen, Food } from '../food/food.ts';
 import type { TimesSaid } from '../page/recipe-text.ts';
 import { beginEarlier } from '../stove/begin-earlier.ts';
-import type { StepAtStove, StepsAtStove } from '../stove/steps-at-stove.ts';
+import type { StepsAtStove } from '../stove/steps-at-stove.ts';
 import type { Line, Version } from '../version/version.ts';
 import { beginsApart, cutsApart } from './begins-apart.ts';
 import { boilMinutes, cutMinutes, guessHands, guessWait, isCut, packMinutes } from './guess-minutes.ts';

@@ -60,7 +60,7 @@ export class VesselsInUse {
         this.#empty(id, part, isApart);
         this.#bowls.push(this.#open({ tool: 'bowl', from: id, until: id, ...soiled }));
       }
-    } else if (part.hands) this.#empty(id, part, isApart);
+    } else if (part.hands && !part.clauses.every(isCut)) this.#empty(id, part, isApart);
   }
 
   /** The end of a step that began something apart: what it has on the hob is no pot of the dish. */
