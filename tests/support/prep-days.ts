@@ -5,7 +5,10 @@ import { seeded } from './hard-choices.ts';
  * Prep days from a seed, the same in every run: two to four dishes, 12 to 25 tasks in all, as dishes are: something is
  * cut, something is stirred in a bowl and waits there, something simmers or bakes, it cools, it is blended, it is packed.
  */
-export function prepDays(seed: number, count: number): { readonly problem: ScheduleProblem; readonly dishes: readonly (readonly number[])[] }[] {
+export function prepDays(
+  seed: number,
+  count: number,
+): { readonly problem: ScheduleProblem; readonly dishes: readonly (readonly number[])[] }[] {
   const random = seeded(seed);
   const between = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1));
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;

@@ -70,7 +70,9 @@ function endsWithin({ jobs, holds, pools, cooks, oven }: ScheduleProblem, within
     holds.forEach((h, i) => {
       const thing = m.has[i];
       if (thing == null || m.started[h.to]! < 0 || endOf(m, h.to) > t) return;
-      const things = m.things.map((of, p) => (p === h.pool ? of.map((x, k) => (k === thing ? { ...x, dirt: h.soils } : x)) : of));
+      const things = m.things.map((of, p) =>
+        p === h.pool ? of.map((x, k) => (k === thing ? { ...x, dirt: h.soils } : x)) : of,
+      );
       m = { ...m, has: m.has.map((x, k) => (k === i ? null : x)), things };
     });
     // What is over is over, whenever it was; but the oven is known by what stood in it last.
@@ -103,12 +105,19 @@ function endsWithin({ jobs, holds, pools, cooks, oven }: ScheduleProblem, within
       }
       const wants = holds.flatMap((h, i) => (h.from === j ? [i] : []));
       const take = (n: number, has: Moment['has']): boolean => {
-        if (n === wants.length)
-          return visit(t, { ...m, has, started: m.started.map((s, i) => (i === j ? t : s)) });
+        if (n === wants.length) return visit(t, { ...m, has, started: m.started.map((s, i) => (i === j ? t : s)) });
         const h = holds[wants[n]!]!;
         return m.things[h.pool]!.some((x, k) => {
           const taken = holds.some((o, i) => o.pool === h.pool && has[i] === k);
-          return !taken && x.washedUntil <= t && x.dirt <= h.bears && take(n + 1, has.map((y, i) => (i === wants[n] ? k : y)));
+          return (
+            !taken &&
+            x.washedUntil <= t &&
+            x.dirt <= h.bears &&
+            take(
+              n + 1,
+              has.map((y, i) => (i === wants[n] ? k : y)),
+            )
+          );
         });
       };
       if (take(0, m.has)) return true;
@@ -134,7 +143,10 @@ function endsWithin({ jobs, holds, pools, cooks, oven }: ScheduleProblem, within
 }
 
 /** What a schedule does that cannot be, minute by minute; nothing where it holds. */
-export function faultsOf({ jobs, holds, pools, cooks, oven }: ScheduleProblem, { starts, washes, minutes }: Schedule): string[] {
+export function faultsOf(
+  { jobs, holds, pools, cooks, oven }: ScheduleProblem,
+  { starts, washes, minutes }: Schedule,
+): string[] {
   const faults: string[] = [];
   const end = (j: number): number => starts[j]! + jobs[j]!.minutes;
   jobs.forEach((job, j) => {
@@ -163,7 +175,14 @@ export function faultsOf({ jobs, holds, pools, cooks, oven }: ScheduleProblem, {
   }
   pools.forEach((pool, p) => {
     const events = [
-      ...holds.flatMap((h, i) => (h.pool === p ? [{ at: starts[h.from]!, kind: 2, i }, { at: end(h.to), kind: 0, i }] : [])),
+      ...holds.flatMap((h, i) =>
+        h.pool === p
+          ? [
+              { at: starts[h.from]!, kind: 2, i },
+              { at: end(h.to), kind: 0, i },
+            ]
+          : [],
+      ),
       ...washes.flatMap((w, i) => (w.pool === p ? [{ at: w.start, kind: 1, i }] : [])),
     ].sort((a, b) => a.at - b.at || a.kind - b.kind);
     const there = Array.from({ length: pool.count }, () => ({ dirt: 0, from: 0 }));

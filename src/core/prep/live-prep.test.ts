@@ -20,7 +20,12 @@ const task = (id: string, minutes: number, hands: boolean, rest: Partial<PrepTas
 });
 /** Cut 10, then it simmers 40 while the salad of the other dish is made, then it is packed. */
 const plan = {
-  tasks: [task('cut', 10, true), task('simmer', 40, false), task('salad', 15, true, { dishId: 'd2' }), task('pack', 5, true)],
+  tasks: [
+    task('cut', 10, true),
+    task('simmer', 40, false),
+    task('salad', 15, true, { dishId: 'd2' }),
+    task('pack', 5, true),
+  ],
   schedule: { starts: [0, 10, 10, 50], washes: [], minutes: 55 },
 } as unknown as PrepPlan;
 const at = (minute: number, ...done: string[]) => livePrep(plan, new Set(done), minute);
@@ -31,7 +36,10 @@ describe('a prep day while it goes on', () => {
     expect(at(12, 'cut')).toMatchObject({ now: { id: 'simmer' }, next: { id: 'salad' } });
   });
   it('does not wait for what goes on by itself, once it is begun', () => {
-    expect(livePrep(plan, new Set(['cut']), 14, new Set(['simmer']))).toMatchObject({ now: { id: 'salad' }, goingOn: [{ id: 'simmer' }] });
+    expect(livePrep(plan, new Set(['cut']), 14, new Map([['simmer', 12]]))).toMatchObject({
+      now: { id: 'salad' },
+      goingOn: [{ task: { id: 'simmer' }, until: 52 }],
+    });
   });
   it('says how far behind it is, and no more than that', () => {
     expect(at(16)).toMatchObject({ now: { id: 'cut' }, behind: 6, doneAt: 61 });

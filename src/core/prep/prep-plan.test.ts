@@ -5,9 +5,9 @@ import { solveSchedule } from '../schedule/solve-schedule.ts';
 import { stepsAtStove } from '../stove/steps-at-stove.ts';
 import { dishTasks } from './dish-tasks.ts';
 import { lanesOfWork } from './lanes-of-work.ts';
-import { closedUp, keptPlan, movedTask, planOf } from './prep-plan.ts';
 import { orderOfWork } from './order-of-work.ts';
-import { USUAL_KITCHEN, type PrepKitchen } from './prep.ts';
+import { type PrepKitchen, USUAL_KITCHEN } from './prep.ts';
+import { closedUp, keptOrder, keptPlan, movedTask, planOf } from './prep-plan.ts';
 import { type PrepProblem, prepProblem } from './prep-problem.ts';
 
 const dish = (id: string, lines: string[], steps: string[]) => {
@@ -18,32 +18,44 @@ const dish = (id: string, lines: string[], steps: string[]) => {
   );
 };
 const gratin = (heat = '180 °C') =>
-  dish('gratin', ['1 kg potatoes', '200 ml cream', '150 g Gruyère, grated'], [
-    'Slice the potatoes.',
-    'Layer the potatoes in a dish, pour over the cream, scatter the Gruyère.',
-    `Bake at ${heat} for 55 minutes.`,
-  ]);
+  dish(
+    'gratin',
+    ['1 kg potatoes', '200 ml cream', '150 g Gruyère, grated'],
+    [
+      'Slice the potatoes.',
+      'Layer the potatoes in a dish, pour over the cream, scatter the Gruyère.',
+      `Bake at ${heat} for 55 minutes.`,
+    ],
+  );
 const goulash = () =>
-  dish('goulash', ['1 kg beef brisket, cubed', '4 onions, sliced', '2 tbsp lard', '500 ml beef stock'], [
-    'Brown the beef in the lard, 15 minutes.',
-    'Soften the onions in the same pot, 10 minutes.',
-    'Add the stock and simmer for 2 hours.',
-  ]);
+  dish(
+    'goulash',
+    ['1 kg beef brisket, cubed', '4 onions, sliced', '2 tbsp lard', '500 ml beef stock'],
+    [
+      'Brown the beef in the lard, 15 minutes.',
+      'Soften the onions in the same pot, 10 minutes.',
+      'Add the stock and simmer for 2 hours.',
+    ],
+  );
 const loaf = (heat = '175 °C') =>
-  dish('loaf', ['3 eggs', '150 g sugar', '200 g flour', '100 g walnuts, chopped'], [
-    'Beat the eggs with the sugar.',
-    'Fold in the flour and the walnuts.',
-    `Bake at ${heat} for 50 minutes.`,
-  ]);
-const problemOf = (dishes: ReturnType<typeof dish>[], kitchen: Partial<PrepKitchen> = {}, cooks: 1 | 2 = 1): PrepProblem =>
-  prepProblem(dishes, { ...USUAL_KITCHEN, ...kitchen }, cooks);
+  dish(
+    'loaf',
+    ['3 eggs', '150 g sugar', '200 g flour', '100 g walnuts, chopped'],
+    ['Beat the eggs with the sugar.', 'Fold in the flour and the walnuts.', `Bake at ${heat} for 50 minutes.`],
+  );
+const problemOf = (
+  dishes: ReturnType<typeof dish>[],
+  kitchen: Partial<PrepKitchen> = {},
+  cooks: 1 | 2 = 1,
+): PrepProblem => prepProblem(dishes, { ...USUAL_KITCHEN, ...kitchen }, cooks);
 const solvedPlan = (p: PrepProblem) => planOf(p, solveSchedule(p.problem)!.schedule);
 const told = (rows: ReturnType<typeof orderOfWork>) => rows.map((r) => `${r.clock} ${r.words}`);
 
 describe('a prep day', () => {
   it('is one order of work with clock times, the oven hot when something goes in', () => {
     const rows = orderOfWork(solvedPlan(problemOf([gratin(), goulash()])), '14:00');
-    expect(told(rows)[0]).toBe('14:00 Get ready: 1 kg beef brisket, cubed');
+    // The board is used for onions before it is for raw meat: so it is washed once less.
+    expect(told(rows)[0]).toBe('14:00 Get ready: 4 onions, sliced');
     const on = rows.find((r) => r.words === 'Oven on, to 180 °C')!;
     const bake = rows.find((r) => r.words === 'Bake')!;
     expect(bake.at - on.at).toBe(12);
@@ -52,7 +64,12 @@ describe('a prep day', () => {
     const alone = solveSchedule(problemOf([goulash()]).problem)!.schedule.minutes;
     expect(solveSchedule(problemOf([gratin(), goulash()]).problem)!.schedule.minutes).toBeLessThanOrEqual(alone + 6);
     expect(rows.map((r) => r.at)).toEqual(rows.map((r) => r.at).toSorted((a, b) => a - b));
-    expect(rows.filter((r) => r.words === 'Into boxes').map((r) => r.dishId).sort()).toEqual(['goulash', 'gratin']);
+    expect(
+      rows
+        .filter((r) => r.words === 'Into boxes')
+        .map((r) => r.dishId)
+        .sort(),
+    ).toEqual(['goulash', 'gratin']);
   });
 
   it('goes on past midnight by the clock', () => {
@@ -76,7 +93,11 @@ describe('a prep day', () => {
   });
 
   it('takes what a dish cannot do without, and says so', () => {
-    const soup = dish('soup', ['500 g carrots', '1 l vegetable stock'], ['Simmer the carrots in the stock 20 minutes.', 'Blend until smooth.']);
+    const soup = dish(
+      'soup',
+      ['500 g carrots', '1 l vegetable stock'],
+      ['Simmer the carrots in the stock 20 minutes.', 'Blend until smooth.'],
+    );
     const p = problemOf([soup], { blenders: 0 });
     expect(p.notes.join()).toMatch(/blender/);
     expect(solveSchedule(p.problem)).not.toBeNull();
@@ -88,17 +109,20 @@ describe('a prep day', () => {
     const brown = p.tasks.find((t) => /^Brown/.test(t.words))!;
     const at = (q: typeof plan, words: RegExp) => q.schedule.starts[q.tasks.findIndex((t) => words.test(t.words))]!;
     const later = movedTask(plan, brown.id, at(plan, /^Brown/) + 30)!;
-    expect(at(later, /^Brown/)).toBe(at(plan, /^Brown/) + 30);
+    // It begins then, or when hands are free that were busy then.
+    const wanted = at(plan, /^Brown/) + 30;
+    expect(at(later, /^Brown/)).toBeGreaterThanOrEqual(wanted);
+    expect(at(later, /^Brown/)).toBeLessThan(wanted + 12);
     expect(at(later, /^Simmer/)).toBeGreaterThanOrEqual(at(plan, /^Simmer/) + 30);
     // It is there again from what is kept of it.
-    const again = keptPlan(p, Object.fromEntries(p.tasks.map((t, i) => [t.id, later.schedule.starts[i]!])))!;
+    const again = keptPlan(p, keptOrder(later))!;
     expect(again.schedule.starts).toEqual(later.schedule.starts);
     // And nothing begins before what it waits for, however far it is dragged to the front.
     const first = movedTask(plan, p.tasks.find((t) => /^Simmer/.test(t.words))!.id, 0)!;
     expect(at(first, /^Simmer/)).toBeGreaterThanOrEqual(at(first, /^Add the stock/));
     // Without the gap it is as soon over as the order lets it.
     expect(closedUp(later)!.schedule.minutes).toBeLessThanOrEqual(later.schedule.minutes);
-    expect(keptPlan(p, { 'gone~s1~0': 5 })).toBeNull();
+    expect(keptPlan(p, { starts: { 'gone~s1~0': 5 }, washes: [] })).toBeNull();
   });
 
   it('shares the work of two cooks, and says whose it is', () => {

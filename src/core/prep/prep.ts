@@ -1,3 +1,5 @@
+import type { PrepTool } from './prep-task.ts';
+
 /** A dish of a prep day. */
 export interface PrepDish {
   readonly id: string;
@@ -33,10 +35,26 @@ export interface Prep {
   readonly dishes: readonly PrepDish[];
   /** What the cook says that a part of a step takes, min, by `partKey`. */
   readonly minutes: Readonly<Record<string, number>>;
-  /** When tasks begin, min from the start, as it was worked out or moved by hand; tasks that are not in it follow. */
-  readonly starts: Readonly<Record<string, number>>;
+  /** The order that was kept, moved by hand or begun; null while it is worked out anew. */
+  readonly kept: KeptOrder | null;
   /** When it was begun, ISO 8601; null before. */
   readonly begun: string | null;
+  /** What is begun of what goes on by itself, and what is done, by the id of its task. */
+  readonly ticks: Readonly<Record<string, PrepTick>>;
+}
+
+/** When everything begins, min from the start of the day. */
+export interface KeptOrder {
+  /** By the id of a task; tasks that are not in it follow. */
+  readonly starts: Readonly<Record<string, number>>;
+  readonly washes: readonly { readonly tool: PrepTool; readonly start: number }[];
+}
+
+/** What the cook says of a task. */
+export interface PrepTick {
+  readonly state: 'begun' | 'done';
+  /** ISO 8601. */
+  readonly at: string;
 }
 
 /** A part of a step, the same in every version and on every prep day: what it takes once is what it takes again. */

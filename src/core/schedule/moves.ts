@@ -1,4 +1,4 @@
-import type { Hold, Job, Pool, ScheduleProblem, Wash } from './problem.ts';
+import type { Hold, Pool, ScheduleProblem, Wash } from './problem.ts';
 
 /** What is in use, and how dirty it is. */
 interface Thing {
@@ -56,7 +56,7 @@ export function prepare(problem: ScheduleProblem): Prepared {
   const n = problem.jobs.length;
   const by = (key: (h: Hold) => number): number[][] => {
     const out = Array.from({ length: n }, (): number[] => []);
-    problem.holds.forEach((h, i) => out[key(h)]!.push(i));
+    for (const [i, h] of problem.holds.entries()) out[key(h)]!.push(i);
     return out;
   };
   const followers = Array.from({ length: n }, (): number[] => []);
@@ -111,8 +111,7 @@ export function soonest({ problem, opens }: Prepared, at: Progress, j: number): 
     t = Math.max(t, at.starts[a]! + problem.jobs[a]!.minutes);
   }
   if (job.hands) t = Math.max(t, at.cooks[0]!);
-  if (job.heat !== null)
-    t = Math.max(t, job.heat === at.heat ? at.trays[0]! : at.trays.at(-1)! + problem.oven.change);
+  if (job.heat !== null) t = Math.max(t, job.heat === at.heat ? at.trays[0]! : at.trays.at(-1)! + problem.oven.change);
   const wanted = opens[j]!;
   // Several of one pool at a time are taken one after the other, each the soonest that is clean enough.
   const taken: number[][] = problem.pools.map(() => []);
@@ -158,7 +157,13 @@ export function washesFrom({ problem, washed }: Prepared, at: Progress): Move[] 
       const like = `${thing.free} ${thing.dirt}`;
       if (seen.has(like)) return;
       seen.add(like);
-      moves.push({ kind: 'wash', pool: i, thing: n, at: Math.max(at.now, thing.free, at.cooks[0]!), minutes: pool.wash });
+      moves.push({
+        kind: 'wash',
+        pool: i,
+        thing: n,
+        at: Math.max(at.now, thing.free, at.cooks[0]!),
+        minutes: pool.wash,
+      });
     });
   });
   return moves;

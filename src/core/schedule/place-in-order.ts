@@ -1,5 +1,5 @@
 import { atBeginning, type Move, moved, type Prepared, type Progress, soonest, washesFrom } from './moves.ts';
-import type { Schedule } from './problem.ts';
+import type { Schedule, Wash } from './problem.ts';
 
 export const asSchedule = (at: Progress): Schedule => ({
   starts: [...at.starts],
@@ -13,14 +13,23 @@ export const asSchedule = (at: Progress): Schedule => ({
  *
  * @param order every job once
  * @param eager whether what could begin sooner goes before what comes sooner in the order
+ * @param washes what is washed at which time, where it can be: what is left out is washed when something waits for it
  * @returns null where it comes to a place where nothing can begin any more
  */
-export function placeInOrder(p: Prepared, order: readonly number[], eager = false): Schedule | null {
+export function placeInOrder(
+  p: Prepared,
+  order: readonly number[],
+  eager = false,
+  washes: readonly Wash[] = [],
+): Schedule | null {
   let at = atBeginning(p);
+  const due = [...washes].sort((a, b) => a.start - b.start);
   while (at.placed < order.length) {
     const move = nextMove(p, at, order, eager);
     if (move === null) return null;
-    at = moved(p, at, move);
+    const wash = due[0] !== undefined && due[0].start <= move.at ? washAt(p, at, due.shift()!) : null;
+    if (wash !== null) at = moved(p, at, wash);
+    else if (due[0] === undefined || due[0].start > move.at) at = moved(p, at, move);
   }
   return asSchedule(at);
 }
@@ -42,6 +51,12 @@ function nextMove(p: Prepared, at: Progress, order: readonly number[], eager: bo
     if (best === null || t < best.at) best = move;
   }
   return best ?? washesFrom(p, at)[0] ?? null;
+}
+
+/** What was going to be washed then, if it can be. */
+function washAt(p: Prepared, at: Progress, { pool, start }: Wash): Move | null {
+  const wash = washesFrom(p, at).find((w) => w.kind === 'wash' && w.pool === pool && w.at <= start);
+  return wash === undefined ? null : { ...wash, at: start };
 }
 
 /** The wash that lets a job begin; null where something else keeps it. */

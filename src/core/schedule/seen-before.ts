@@ -46,7 +46,8 @@ function stateOf({ problem, followers, washed }: Prepared, at: Progress): Int32A
   // What was over before now is over now.
   const since = (t: number): number => (t <= at.now ? at.now : t === Number.POSITIVE_INFINITY ? 1_000_000 : t);
   for (const c of at.cooks) out.push(since(c));
-  if (at.heat !== null) for (const t of at.trays) out.push(t + problem.oven.change <= at.now ? at.now - problem.oven.change : t);
+  if (at.heat !== null)
+    for (const t of at.trays) out.push(t + problem.oven.change <= at.now ? at.now - problem.oven.change : t);
   for (let j = 0; j < at.starts.length; j++) {
     if (at.starts[j]! < 0 || !followers[j]!.some((f) => at.starts[f]! < 0)) continue;
     out.push(since(at.starts[j]! + problem.jobs[j]!.minutes));

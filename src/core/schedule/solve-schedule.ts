@@ -2,7 +2,7 @@ import { leastMinutes } from './least-minutes.ts';
 import { atBeginning, type Move, moved, movesFrom, type Prepared, type Progress, prepare } from './moves.ts';
 import { asSchedule, placeInOrder } from './place-in-order.ts';
 import type { Schedule, ScheduleProblem } from './problem.ts';
-import { seenBefore, type Seen } from './seen-before.ts';
+import { type Seen, seenBefore } from './seen-before.ts';
 
 /** What a search says. */
 export interface SolvedSchedule {
@@ -82,8 +82,7 @@ function worthTrying(p: Prepared, at: Progress): Move[] {
   if (free !== undefined) return [free];
   // What is over before another can begin, and leaves everything as it was, goes before it.
   let over = Number.POSITIVE_INFINITY;
-  for (const m of moves)
-    if (m.kind === 'job' && leavesNothing(p, m.job)) over = Math.min(over, m.at + m.minutes);
+  for (const m of moves) if (m.kind === 'job' && leavesNothing(p, m.job)) over = Math.min(over, m.at + m.minutes);
   return moves.filter((m) => m.at < over);
 }
 
