@@ -21,6 +21,7 @@ import {
   OBSERVATION_KIND,
   PIN_KIND,
   POT_KIND,
+  PREP_KIND,
   RECIPE_KIND,
   type RecipeHead,
   STOCK_KIND,
@@ -33,6 +34,7 @@ import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
 import type { DocumentKind } from '../core/history/document-kind.ts';
 import type { FieldChange } from '../core/history/field-change.ts';
+import type { Prep } from '../core/prep/prep.ts';
 import type { SaidPin } from '../core/program/program.ts';
 import type { Buying } from '../core/shopping/buying.ts';
 import type { Trip } from '../core/shopping/trip.ts';
@@ -50,6 +52,7 @@ import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
 import { EaterSchema, HouseholdSchema } from './household.ts';
 import { ObservationSchema } from './observation.ts';
+import { PrepSchema } from './prep.ts';
 import { Id } from './primitives.ts';
 import { SaidPinSchema } from './program.ts';
 import { CreditSchema, RecipeSchema } from './recipe.ts';
@@ -95,6 +98,7 @@ export interface DocumentTypes {
   'day-entries': { document: DayEntry; change: FieldChange };
   days: { document: EaterDay; change: FieldChange };
   pots: { document: Pot; change: FieldChange };
+  preps: { document: Prep; change: FieldChange };
   trips: { document: Trip; change: FieldChange };
   buying: { document: Buying; change: FieldChange };
 }
@@ -135,6 +139,7 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   'day-entries': fields(DAY_ENTRY_KIND, DayEntrySchema),
   days: fields(EATER_DAY_KIND, EaterDaySchema),
   pots: fields(POT_KIND, PotSchema),
+  preps: fields(PREP_KIND, PrepSchema),
   trips: fields(TRIP_KIND, TripSchema),
   buying: fields(BUYING_KIND, BuyingSchema),
 };

@@ -31,6 +31,7 @@ const UPGRADES = {
   box: [(b) => ({ kindId: null, as: 'cooked', apart: [], ...b })],
   'box-kind': [],
   trip: [],
+  prep: [],
   entry: [],
   feast: [],
   swap: [],

@@ -3,6 +3,7 @@ import { VEGETABLE_COLOURS } from '../core/table/daily-aim.ts';
 import { DayEntrySchema, EatenSchema, EaterDaySchema, PotSchema } from './day.ts';
 import { Revision } from './entry.ts';
 import { EaterSchema } from './household.ts';
+import { PrepSchema } from './prep.ts';
 import { Day, Id } from './primitives.ts';
 import { ProgramSchema } from './program.ts';
 import { route } from './route.ts';
@@ -273,6 +274,12 @@ export const WEEK_API = {
     path: '/households/:h/eaters/:id/kept',
     says: 'Forgets the days, the verdicts and the name on boxes of somebody, for good; says what stays.',
     answer: z.object({ days: z.number(), entries: z.number(), verdicts: z.number(), boxes: z.number() }),
+  }),
+  preps: route({
+    method: 'GET',
+    path: '/households/:h/preps',
+    says: 'Days on which several dishes are cooked in one go, the newest first.',
+    answer: z.array(PrepSchema.and(z.object({ revision: Revision }))),
   }),
   tripHome: route({
     method: 'POST',

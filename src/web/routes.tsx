@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./week/board-page.tsx')).BoardPage }),
           },
           {
+            path: 'week/prep',
+            lazy: async () => ({ Component: (await import('./prep/prep-page.tsx')).PrepPage }),
+          },
+          {
             path: 'week/shopping',
             lazy: async () => ({ Component: (await import('./week/shopping-page.tsx')).ShoppingPage }),
           },

@@ -220,6 +220,7 @@ describe('every route of the table', () => {
     await answerOf(WEEK_API.toGet, { ...at, query: span });
     await answerOf(WEEK_API.costs, { ...at, query: span });
     await answerOf(WEEK_API.trips, at);
+    await answerOf(WEEK_API.preps, at);
     await answerOf(WEEK_API.tripHome, { ...at, id: 'trip-1' });
     await answerOf(WEEK_API.buying, at);
     await answerOf(WEEK_API.platesOnDays, { ...at, id: 'demo-cook-pot-one' });
@@ -430,6 +431,23 @@ describe('every route of the table', () => {
         },
         path: ['servings'],
         after: 8,
+      },
+      preps: {
+        id: 'prep-1',
+        document: {
+          id: 'prep-1',
+          day: '2026-11-29',
+          start: '14:00',
+          cooks: 1,
+          kitchen: { burners: 4, trays: 2, bowls: 3, boards: 1, blenders: 1 },
+          dishes: [{ id: 'dish-1', recipeId: written.recipeId, versionId: written.id, servings: 6, cookId: null }],
+          minutes: { 'step-1~0': 12 },
+          kept: null,
+          begun: null,
+          ticks: {},
+        },
+        path: ['start'],
+        after: '15:00',
       },
       trips: {
         id: 'trip-1',

@@ -17,6 +17,7 @@ export const OLD_DATABASES = [
   '0012-dish-up',
   '0013-kinds-of-boxes',
   '0014-at-the-stove',
+  '0015-week',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

@@ -10,6 +10,7 @@ import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
 import { later, latest, list, object, record, set, value } from '../history/shape.ts';
 import type { Claim } from '../page/recipe-text.ts';
+import type { Prep } from '../prep/prep.ts';
 import type { Pin, SaidPin } from '../program/program.ts';
 import type { Buying } from '../shopping/buying.ts';
 import type { Trip } from '../shopping/trip.ts';
@@ -360,6 +361,35 @@ export const POT_KIND = fieldKind<Pot>(
 );
 
 /** A shopping trip: of two ticks of a thing the later holds, and items come and go on their own. */
+/** A prep day: who ticks last has it. */
+export const PREP_KIND = fieldKind<Prep>(
+  'prep day',
+  object({
+    day: value,
+    start: value,
+    cooks: value,
+    kitchen: object({ burners: value, trays: value, bowls: value, boards: value, blenders: value }),
+    dishes: list('id', object({ versionId: value, servings: value, cookId: value })),
+    minutes: record(value),
+    kept: value,
+    begun: latest,
+    ticks: record(later),
+  }),
+  {
+    what: named({
+      day: 'the day',
+      start: 'when it begins',
+      cooks: 'how many cook',
+      kitchen: 'what the kitchen has',
+      dishes: 'a dish',
+      minutes: 'how long something takes',
+      kept: 'the order of work',
+      begun: 'when it was begun',
+      ticks: 'what is done',
+    }),
+  },
+);
+
 export const TRIP_KIND = fieldKind<Trip>(
   'shopping list',
   object({
@@ -406,6 +436,7 @@ export const DOCUMENT_NAMES = [
   'day-entries',
   'days',
   'pots',
+  'preps',
   'trips',
   'buying',
 ] as const;

@@ -9,6 +9,8 @@ export interface WorkRow extends ClockTime {
   /** Min from the start of the day. */
   readonly at: number;
   readonly minutes: number;
+  /** When it is over, by the clock. */
+  readonly endsAt: string;
   readonly kind: 'task' | 'wash' | 'oven' | 'over';
   readonly words: string;
   readonly dishId: string | null;
@@ -28,7 +30,11 @@ const TOOL_WORDS = { burner: 'a burner', bowl: 'a bowl', board: 'the board', ble
  */
 export function orderOfWork(plan: PrepPlan, start: string): WorkRow[] {
   const { tasks, schedule, heats } = plan;
-  const row = (of: Omit<WorkRow, 'clock' | 'isNextDay'>): WorkRow => ({ ...of, ...clockAt(start, of.at) });
+  const row = (of: Omit<WorkRow, 'clock' | 'isNextDay' | 'endsAt'>): WorkRow => ({
+    ...of,
+    ...clockAt(start, of.at),
+    endsAt: clockAt(start, of.at + of.minutes).clock,
+  });
   const plain = { dishId: null, task: null, heat: null } as const;
   const rows = tasks.flatMap((task, i): WorkRow[] => {
     const at = schedule.starts[i]!;

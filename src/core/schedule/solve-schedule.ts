@@ -16,8 +16,8 @@ export interface SolvedSchedule {
 export interface SolveOptions {
   /** Whether to end with what there is; asked again and again. */
   readonly stop?: () => boolean;
-  /** Told of every shorter one, min. */
-  readonly found?: (minutes: number) => void;
+  /** Told of every shorter one. */
+  readonly found?: (schedule: Schedule) => void;
   /** Orders to begin with. */
   readonly orders?: readonly (readonly number[])[];
 }
@@ -37,7 +37,7 @@ export function solveSchedule(problem: ScheduleProblem, options: SolveOptions = 
   const beginning = atBeginning(p);
   const least = leastMinutes(p, beginning);
   let best = firstSchedule(p, options.orders ?? []);
-  if (best !== null) options.found?.(best.minutes);
+  if (best !== null) options.found?.(best);
   if (best !== null && best.minutes <= least) return { schedule: best, least, proved: true };
   const seen: Seen = new Map();
   let nodes = 0;
@@ -46,7 +46,7 @@ export function solveSchedule(problem: ScheduleProblem, options: SolveOptions = 
     if (at.placed === problem.jobs.length) {
       if (best === null || at.end < best.minutes) {
         best = asSchedule(at);
-        options.found?.(best.minutes);
+        options.found?.(best);
       }
       return;
     }

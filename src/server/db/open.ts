@@ -19,6 +19,7 @@ import * as dishUp from './migrations/0012-dish-up.ts';
 import * as kindsOfBoxes from './migrations/0013-kinds-of-boxes.ts';
 import * as atTheStove from './migrations/0014-at-the-stove.ts';
 import * as week from './migrations/0015-week.ts';
+import * as prep from './migrations/0016-prep.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -39,6 +40,7 @@ const MIGRATIONS = {
   '0013-kinds-of-boxes': kindsOfBoxes,
   '0014-at-the-stove': atTheStove,
   '0015-week': week,
+  '0016-prep': prep,
 };
 
 /** The database and the connection under it. */

@@ -349,6 +349,7 @@ export interface Database {
     servings: number;
     cook_id: string | null;
   };
+  prep: RevisionColumn & { id: string; household_id: string; day: string; body: string };
   trip: RevisionColumn & { id: string; household_id: string; made: string; body: string };
   buying: RevisionColumn & {
     household_id: string;

@@ -18,6 +18,7 @@ export function weekRoutes(api: Router): void {
   serve(api, WEEK_API.platesOnDays, ({ store, params }) => store.platesOnDays(params.id));
   serve(api, WEEK_API.keptOf, ({ store, params }) => store.keptOf(params.id));
   serve(api, WEEK_API.forgetDays, ({ store, params }) => store.forgetKept(params.id));
+  serve(api, WEEK_API.preps, ({ store }) => store.preps());
   serve(api, WEEK_API.tripHome, ({ store, params }) => store.tripHome(params.id));
   serve(api, WEEK_API.trips, ({ store }) => store.trips());
   serve(api, WEEK_API.buying, ({ store }) => store.buying());

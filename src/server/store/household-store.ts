@@ -41,6 +41,7 @@ import { COOKS_OF_POTS, platesOnDays } from './onto-day.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
+import { PREPS } from './prep-shelf.ts';
 import * as programWriting from './program-writing.ts';
 import { RECIPE_HEADS } from './recipe-head-shelf.ts';
 import { recipeList } from './recipe-list.ts';
@@ -87,6 +88,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   'day-entries': EATEN,
   days: EATER_DAYS,
   pots: POTS,
+  preps: PREPS,
   trips: TRIPS_HOME,
   buying: BUYING,
 };
@@ -171,6 +173,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     keptOf: (eaterId: string) => keptOf(s, eaterId),
     forgetKept: (eaterId: string) => forgetEater(s, eaterId),
     tripHome: (tripId: string) => tripHome(s, tripId),
+    preps: () => PREPS.all(s, 'day desc'),
     trips: () => TRIPS.all(s, 'made desc'),
     buying: () => BUYING.all(s, 'shop, food_id'),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),

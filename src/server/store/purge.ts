@@ -34,6 +34,7 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
       'eater_day',
       'pot',
       'trip',
+      'prep',
       'buying',
     ] as const) {
       const rows = db as unknown as Kysely<Record<string, { removed_at: string | null }>>;

@@ -29,6 +29,7 @@ type RowTable =
   | 'eater_day'
   | 'pot'
   | 'trip'
+  | 'prep'
   | 'buying';
 
 export interface RowShelfOptions<D, T extends RowTable>

@@ -10,16 +10,20 @@ const idOfCook = (c: { readonly id: string }): string => c.id;
 
 /** What stands at the stove in a household, on whichever device it was begun, and how it is changed. */
 export function useAtStove(h: string) {
-  const { data = NONE_AT_STOVE } = useAnswer(COOK_API.atStove, { h });
+  const { data: answer } = useAnswer(COOK_API.atStove, { h });
+  const data = answer ?? NONE_AT_STOVE;
+  const isKnown = answer !== undefined;
   const listed = useMemo(() => data.map(({ title: _, ...cook }): Row<Cook> => cook), [data]);
   const cooks = useRows(h, 'cooks', listed, idOfCook);
   return useMemo(
     () => ({
       cooks: cooks.rows.filter(isAtStove),
+      /** Whether the server has said what stands there. */
+      isKnown,
       titleOf: (c: Cook): string => data.find((d) => d.id === c.id)?.title ?? '',
       change: (cook: Row<Cook>, after: Partial<Cook>, label: string) =>
         cooks.change(cook.id, cook, { ...cook, ...after }, label),
     }),
-    [cooks, data],
+    [cooks, data, isKnown],
   );
 }

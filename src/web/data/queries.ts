@@ -103,6 +103,9 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
     case 'pots':
       await startingWith(`${home}/week`, `${home}/to-get`, `${home}/fits`, `${home}/boxes`, `${home}/eaters`);
       return;
+    case 'preps':
+      await startingWith(`${home}/${kind}`);
+      return;
     case 'trips':
     case 'buying':
       await startingWith(`${home}/${kind}`, `${home}/to-get`);

@@ -3,7 +3,7 @@
  * is cooked, pots and boxes, the week and the shopping lists. Nothing else is kept where there is no network: what is old would be taken for what is.
  */
 const KEPT_ANSWERS =
-  /^\/api\/(?:session$|households$|households\/[\w-]+(?:$|\/(?:recipes\/[\w-]+$|versions\/[\w-]+\/document$|cooks(?:$|\/[\w-]+\/document$)|stove$|vessels$|box-kinds$|boxes$|week$|trips(?:$|\/[\w-]+\/document$)|buying$|swaps$|verdicts$|stock$|pantry$|foods(?:$|\/)|lists?\/)))/;
+  /^\/api\/(?:session$|households$|households\/[\w-]+(?:$|\/(?:recipes\/[\w-]+$|versions\/[\w-]+\/document$|cooks(?:$|\/[\w-]+\/document$)|stove$|vessels$|box-kinds$|boxes$|week$|(?:trips|preps)(?:$|\/[\w-]+\/document$)|buying$|swaps$|verdicts$|stock$|pantry$|foods(?:$|\/)|lists?\/)))/;
 
 /** The cache that they are kept in. */
 export const KEPT_ANSWERS_IN = 'imbiss-answers';

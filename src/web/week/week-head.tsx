@@ -6,6 +6,7 @@ import { PageTitle } from '../kit/page-title.tsx';
 const WEEK_PAGES = [
   { to: '', name: 'A day' },
   { to: '/plan', name: 'Plan' },
+  { to: '/prep', name: 'Prep day' },
   { to: '/shopping', name: 'To get' },
   { to: '/back', name: 'Looking back' },
 ] as const;
