@@ -7,6 +7,7 @@ import { applyEntry } from '../version/entry.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import type { Version } from '../version/version.ts';
 import type { DishOfPrep } from './dish-tasks.ts';
+import { hintsIn } from './hints-in.ts';
 
 /** What a dish of a prep day is made from. */
 export interface DishSource {
@@ -26,5 +27,5 @@ export function dishOfPrep(of: DishSource, food: (id: string) => Food | null, sw
     changes.length === 0 ? version : applyEntry(version, { id: 'scaled', label: 'Scaled', changes, undoes: null });
   const steps = version.id === asWritten.id ? scaled.steps : stepsAsChanged(asWritten, scaled, swaps);
   const told = { ...scaled, steps };
-  return { id, version: told, led: stepsAtStove(told, food, swaps), times };
+  return { id, version: told, led: stepsAtStove(told, food, swaps), times, hints: hintsIn(told, swaps) };
 }

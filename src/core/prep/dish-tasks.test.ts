@@ -11,11 +11,22 @@ interface Said {
   readonly times?: Partial<TimesSaid>;
   readonly minutes?: Readonly<Record<string, number>>;
   readonly mind?: readonly Allergen[];
+  readonly hints?: readonly string[];
 }
-function tasksOf(lines: string[], steps: string[], { times = {}, minutes = {}, mind = [] }: Said = {}): DishTasks {
+function tasksOf(
+  lines: string[],
+  steps: string[],
+  { times = {}, minutes = {}, mind = [], hints = [] }: Said = {},
+): DishTasks {
   const version = readVersion(lines, { servings: 4, steps: steps.map((text, i) => ({ id: `s${i + 1}`, text })) });
   return dishTasks(
-    { id: 'dish', version, led: stepsAtStove(version, shippedFood), times: { ...NO_TIMES, ...times } },
+    {
+      id: 'dish',
+      version,
+      led: stepsAtStove(version, shippedFood),
+      times: { ...NO_TIMES, ...times },
+      hints: new Set(hints),
+    },
     { food: shippedFood, minutes, mind: new Set(mind) },
   );
 }
@@ -260,6 +271,21 @@ describe('the tasks of a dish', () => {
     expect(burners).toHaveLength(2);
     expect(burners[0]).toBe('Boil the cabbage whole');
     expect(called(cabbage, /^Mix the pork/).tools.map((u) => u.tool)).toContain('bowl');
+  });
+
+  it('say how a step is done with what is in it now, and make no work of that', () => {
+    const spray = 'Spray the hot pan once, add a spoon of water when it begins to stick.';
+    const d = tasksOf(
+      ['4 onions, sliced', '2 sprays oil'],
+      [spray, 'Soften the onions in the oil spray, 10 minutes.'],
+      { hints: [spray] },
+    );
+    expect(d.tasks.map((t) => t.words)).toEqual([
+      'Get ready: 4 onions, sliced',
+      'Soften the onions in the oil spray',
+      'Into boxes',
+    ]);
+    expect(called(d, /^Soften/).hints).toEqual([{ stepId: 's1', words: spray }]);
   });
 
   it('are something even of a recipe without steps', () => {

@@ -6,7 +6,7 @@ import type { Line, Version } from '../version/version.ts';
 import { beginsApart, cutsApart } from './begins-apart.ts';
 import { boilMinutes, cutMinutes, guessHands, guessWait, isCut, packMinutes } from './guess-minutes.ts';
 import { partKey } from './prep.ts';
-import type { DishTasks, PrepAside, PrepTask, ToolUse } from './prep-task.ts';
+import type { DishTasks, Hint, PrepAside, PrepTask, ToolUse } from './prep-task.ts';
 import { shareOutPrepTime } from './share-out-prep-time.ts';
 import { type Soiled, soiledBy } from './soiled.ts';
 import { type StepPart, stepParts } from './step-parts.ts';
@@ -19,6 +19,8 @@ export interface DishOfPrep {
   readonly version: Version;
   readonly led: StepsAtStove;
   readonly times: TimesSaid;
+  /** Texts of steps that only say how the next one is done. */
+  readonly hints: ReadonlySet<string>;
 }
 
 /** What a prep day knows of its foods, its cook and its table. */
@@ -73,6 +75,7 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
       place: null,
       heat: null,
       tools: [],
+      hints: [],
       ...rest,
       ...(told === undefined ? {} : { minutes: told, from: 'told' as const }),
       id: idOf(key),
@@ -91,8 +94,13 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
   let hot = false;
   let heat: PrepTask['heat'] = null;
   const seen = new Set<string>();
+  let hints: Hint[] = [];
   led.steps.forEach((step, i) => {
     const { id: stepId, text } = step.step;
+    if (dish.hints.has(text) && i < led.steps.length - 1) {
+      hints.push({ stepId, words: text });
+      return;
+    }
     const lines = step.uses.flatMap((u) => lineOf.get(u.lineId) ?? []);
     const grams = lines.reduce((sum, l) => sum + (l.weight?.grams ?? 0), 0);
     if (step.oven !== null) heat = { low: Math.min(...step.oven.celsius), high: Math.max(...step.oven.celsius) };
@@ -118,6 +126,11 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
         : ['Cools', COOL_MIN];
       after = [add(partKey(stepId, 'cool'), { stepId, words, minutes, hands: false, after }).id];
     }
+    // What is said of how it is done is said where it is done: on the hob, else at the first piece of it.
+    const hintedPart = Math.max(
+      0,
+      parts.findIndex((p) => p.hands && p.place === 'hob'),
+    );
     let last: string | null = null;
     for (const [n, part] of parts.entries()) {
       const key = partKey(stepId, String(n));
@@ -135,6 +148,7 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
       const task = add(key, {
         stepId,
         words: part.words,
+        hints: n === hintedPart ? hints : [],
         minutes: part.minutes ?? guessed(part, grams),
         from: part.minutes === null ? 'guessed' : 'read',
         hands: part.hands,
@@ -155,6 +169,7 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
       vessels.add(task.id, { ...part, place }, isApart, n === 0, text, soiled);
       last = task.id;
     }
+    hints = [];
     vessels.endStep(isApart);
     for (const l of lines) seen.add(l.id);
     const heats = parts.some((p) => p.place === 'hob' || p.place === 'oven');

@@ -16,6 +16,7 @@ const task = (id: string, minutes: number, hands: boolean, rest: Partial<PrepTas
   heat: null,
   after: [],
   tools: [],
+  hints: [],
   ...rest,
 });
 /** Cut 10, then it simmers 40 while the salad of the other dish is made, then it is packed. */

@@ -34,5 +34,5 @@ export function prepDone(
 export const stepsDoneWith = (tasks: readonly PrepTask[], done: ReadonlySet<string>, task: PrepTask): string[] =>
   task.stepId !== null &&
   tasks.every((t) => t.dishId !== task.dishId || t.stepId !== task.stepId || t.id === task.id || done.has(t.id))
-    ? [task.stepId]
+    ? [...tasks.filter((t) => t.stepId === task.stepId).flatMap((t) => t.hints.map((h) => h.stepId)), task.stepId]
     : [];

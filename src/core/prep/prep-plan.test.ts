@@ -13,7 +13,7 @@ import { type PrepProblem, prepProblem } from './prep-problem.ts';
 const dish = (id: string, lines: string[], steps: string[]) => {
   const version = readVersion(lines, { servings: 4, steps: steps.map((text, i) => ({ id: `s${i + 1}`, text })) });
   return dishTasks(
-    { id, version, led: stepsAtStove(version, shippedFood), times: NO_TIMES },
+    { id, version, led: stepsAtStove(version, shippedFood), times: NO_TIMES, hints: new Set() },
     { food: shippedFood, minutes: {}, mind: new Set() },
   );
 };

@@ -14,6 +14,12 @@ export interface ToolUse extends Soiled {
 /** Where minutes come from: the step says them, the cook does, or they are a guess. */
 export type MinutesFrom = 'read' | 'told' | 'guessed';
 
+/** A step that is no work of its own: it says how the next is done. */
+export interface Hint {
+  readonly stepId: string;
+  readonly words: string;
+}
+
 /** A piece of a prep day. */
 export interface PrepTask {
   readonly id: string;
@@ -30,6 +36,8 @@ export interface PrepTask {
   readonly place: PartPlace | null;
   /** In the oven: the degrees that the step allows, °C. */
   readonly heat: { readonly low: number; readonly high: number } | null;
+  /** How it is done with what is in the dish now: what a swap says of the step. */
+  readonly hints: readonly Hint[];
   /** The ids of what has to be over before. */
   readonly after: readonly string[];
   readonly tools: readonly ToolUse[];

@@ -17,11 +17,13 @@ import { type Cooks, useCooks } from '../dish-up/use-cook.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { keepOffline } from '../offline/keep-offline.ts';
+import { NextOfPrep } from '../prep/next-of-prep.tsx';
 import { type Row, useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { WeighLine } from '../scale/weigh-line.tsx';
+import { serverNow } from '../stove/server-clock.ts';
+import { useNow } from '../stove/use-now.ts';
 import { askToNotify, readyBell } from './ring.ts';
-import { serverNow } from './server-clock.ts';
 import { StepChange } from './step-change.tsx';
 import { StepLines } from './step-lines.tsx';
 import { StepSaid } from './step-said.tsx';
@@ -29,7 +31,6 @@ import { TimerCard } from './timer-card.tsx';
 import { useAsCooked } from './use-as-cooked.ts';
 import { awakeWords, useAwake } from './use-awake.ts';
 import { useKeysAndSwipe, useLed } from './use-led.ts';
-import { useNow } from './use-now.ts';
 import { useStepsAtStove } from './use-steps-at-stove.ts';
 import { withoutTimer } from './without-timer.ts';
 
@@ -206,6 +207,7 @@ function LedThrough({ cook, cooks, editor, shown }: LedThroughProps) {
           {cook.table !== null && <span className="shrink-0">, at {format(cook.table, 'HH:mm')}</span>}
         </p>
       </header>
+      <NextOfPrep cookId={cook.id} />
       <main className="mx-auto w-full max-w-4xl flex-1 px-edge pt-4 pb-6">
         {step === undefined ? (
           <>

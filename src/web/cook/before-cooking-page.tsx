@@ -11,7 +11,7 @@ import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
-import { useAtStove } from './at-stove.ts';
+import { useAtStove } from '../stove/at-stove.ts';
 import { BeginsEarlier } from './begins-earlier.tsx';
 import { CookedIn } from './cooked-in.tsx';
 import { GetOut } from './get-out.tsx';

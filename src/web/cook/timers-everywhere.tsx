@@ -6,10 +6,10 @@ import { type Timer, timerAt } from '../../core/stove/timer.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useKept } from '../offline/use-kept.ts';
 import type { Row } from '../saving/use-document.ts';
-import { useAtStove } from './at-stove.ts';
+import { useAtStove } from '../stove/at-stove.ts';
+import { useNow } from '../stove/use-now.ts';
 import { bellIsReady, notify, readyBell, ring } from './ring.ts';
 import { TimerCard } from './timer-card.tsx';
-import { useNow } from './use-now.ts';
 import { withoutTimer } from './without-timer.ts';
 
 interface TimerOfCook {

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { Version } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { sayError } from '../kit/say-error.ts';
-import { beginCook, type SaidBefore } from './begin-cook.ts';
+import { beginCook, type SaidBefore } from '../stove/begin-cook.ts';
 
 /** Begins to cook a version for so many, and goes to its first step. */
 export function useBegin(): (version: Version, servings: number | null, said: SaidBefore) => Promise<void> {

@@ -11,14 +11,15 @@ const MOST_DISHES = 8;
 const KITCHEN: readonly {
   readonly of: keyof PrepKitchen;
   readonly words: string;
+  readonly one: string;
   readonly least: number;
   readonly most: number;
 }[] = [
-  { of: 'burners', words: 'burners', least: 1, most: 8 },
-  { of: 'trays', words: 'trays in the oven', least: 1, most: 4 },
-  { of: 'bowls', words: 'mixing bowls', least: 1, most: 9 },
-  { of: 'boards', words: 'cutting boards', least: 1, most: 5 },
-  { of: 'blenders', words: 'blenders', least: 0, most: 2 },
+  { of: 'burners', words: 'burners', one: 'burner', least: 1, most: 8 },
+  { of: 'trays', words: 'trays in the oven', one: 'tray in the oven', least: 1, most: 4 },
+  { of: 'bowls', words: 'mixing bowls', one: 'mixing bowl', least: 1, most: 9 },
+  { of: 'boards', words: 'cutting boards', one: 'cutting board', least: 1, most: 5 },
+  { of: 'blenders', words: 'blenders', one: 'blender', least: 0, most: 2 },
 ];
 
 interface DishesOfPrepProps {
@@ -119,10 +120,10 @@ export function DishesOfPrep({ prep, dishes, set }: DishesOfPrepProps) {
             onPick={(n) => set({ cooks: n === '2' ? 2 : 1, kept: null }, 'How many cook')}
           />
           <ul className="mt-2">
-            {KITCHEN.map(({ of, words, least, most }) => (
+            {KITCHEN.map(({ of, words, one, least, most }) => (
               <li key={of} className="flex items-center justify-between gap-3">
                 <span>
-                  {prep.kitchen[of]} {words}
+                  {prep.kitchen[of]} {prep.kitchen[of] === 1 ? one : words}
                 </span>
                 <span className="flex">
                   <Step

@@ -12,12 +12,11 @@ import { GuessedMinutes } from './guessed-minutes.tsx';
 import { LivePanel } from './live-panel.tsx';
 import { OrderList } from './order-list.tsx';
 import { OrderSaid } from './order-said.tsx';
+import type { PrepChange } from './prep-change.ts';
 import { useBeginPrep } from './use-begin-prep.ts';
 import { useLive } from './use-live.ts';
 import { usePlan } from './use-plan.ts';
 import { WorkLanes } from './work-lanes.tsx';
-
-export type PrepChange = (after: Prep, label: string) => Promise<() => Promise<void>>;
 
 interface OpenPrepProps {
   readonly prep: Prep;

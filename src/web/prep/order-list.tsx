@@ -90,6 +90,13 @@ function Row({ row, title, dish, live, onMove, onTell }: RowProps) {
           {row.words}
           {row.heat !== null && row.kind === 'task' && ` at ${row.heat} °C`}
         </span>
+        {isTask &&
+          !isDone &&
+          task.hints.map((h) => (
+            <span key={h.stepId} className="block" dir="auto">
+              {h.words}
+            </span>
+          ))}
         <span className="block text-soft text-sm">
           {[
             title,

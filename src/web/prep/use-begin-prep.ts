@@ -3,10 +3,10 @@ import type { Prep } from '../../core/prep/prep.ts';
 import { keptOrder, type PrepPlan } from '../../core/prep/prep-plan.ts';
 import { dayIn, timeIn } from '../../core/quantity/calendar-day.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { beginCook } from '../cook/begin-cook.ts';
-import { serverNow } from '../cook/server-clock.ts';
 import { sayError } from '../kit/say-error.ts';
-import type { PrepChange } from './open-prep.tsx';
+import { beginCook } from '../stove/begin-cook.ts';
+import { serverNow } from '../stove/server-clock.ts';
+import type { PrepChange } from './prep-change.ts';
 import type { ShownDish } from './use-dishes.ts';
 
 /** Begins a prep day: every dish of it is at the stove from now on, and the order stays as it is. */

@@ -5,11 +5,11 @@ import { prepDone, stepsDoneWith } from '../../core/prep/prep-done.ts';
 import type { PrepPlan } from '../../core/prep/prep-plan.ts';
 import type { PrepTask } from '../../core/prep/prep-task.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { useAtStove } from '../cook/at-stove.ts';
-import { serverNow } from '../cook/server-clock.ts';
-import { useNow } from '../cook/use-now.ts';
 import { sayError } from '../kit/say-error.ts';
-import type { PrepChange } from './open-prep.tsx';
+import { useAtStove } from '../stove/at-stove.ts';
+import { serverNow } from '../stove/server-clock.ts';
+import { useNow } from '../stove/use-now.ts';
+import type { PrepChange } from './prep-change.ts';
 
 /** A prep day while it goes on. */
 export interface Live {

@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
 import { format, parseISO } from 'date-fns';
-import { CookingPot, Minus, Plus } from 'lucide-react';
+import { CookingPot, ListOrdered, Minus, Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { boxFor } from '../../core/day/box-for.ts';
@@ -40,6 +40,11 @@ export function PotsRow({ week, onMake }: PotsRowProps) {
         <button type="button" className="btn min-h-16 border-dashed" onClick={onMake}>
           <CookingPot size={20} aria-hidden="true" /> Plan a pot
         </button>
+        {pots.filter((p) => p.cookId === null).length > 1 && (
+          <Link className="btn min-h-16" to={`/h/${household.id}/week/prep`}>
+            <ListOrdered size={20} aria-hidden="true" /> Cook in one go
+          </Link>
+        )}
       </div>
       {waiting.length > 0 && (
         <p className="mt-2 text-soft">

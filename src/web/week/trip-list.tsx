@@ -8,7 +8,6 @@ import { isGot, type Trip, type TripItem } from '../../core/shopping/trip.ts';
 import { amountToGet, byShop, costOfTrip, tripText } from '../../core/shopping/trip-text.ts';
 import { BARE_ITEM } from '../../core/shopping/what-to-get.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { serverNow, setServerClock } from '../cook/server-clock.ts';
 import { ask } from '../data/api.ts';
 import { refreshAfter } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
@@ -16,6 +15,7 @@ import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { copyToClipboard } from '../pass-on/copy-to-clipboard.ts';
 import { documents } from '../saving/use-document.ts';
+import { serverNow, setServerClock } from '../stove/server-clock.ts';
 import { ShopDialog } from './shop-dialog.tsx';
 import { useKeptTrip } from './use-kept-trip.ts';
 
