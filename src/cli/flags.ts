@@ -26,6 +26,8 @@ const OPTIONS = {
   amounts: { type: 'string' },
   step: { type: 'string' },
   rounding: { type: 'string' },
+  start: { type: 'string' },
+  cooks: { type: 'string' },
   explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;

@@ -3,6 +3,7 @@ import { CliError } from './cli-error.ts';
 import { flagsOf } from './flags.ts';
 import { type Io, processIo } from './io.ts';
 import { parseCommand } from './parse-command.ts';
+import { prepCommand } from './prep-command.ts';
 import { readText } from './read-text.ts';
 import { scoreCommand } from './score-command.ts';
 import { teachCommand } from './teach-command.ts';
@@ -15,8 +16,9 @@ const USAGE = `imbiss: the engine without a screen
   ways   FILE|- --eater MARK=POINTS [--eater …] [--program FILE] [--servings N] [--kcal N] [--protein G] [--sodium MG] [--min-grams G]
          [--max-changes N] [--without WORD] [--keep TEXT] [--lacking FOOD] [--have FOOD] [--swaps swaps.json]
          [--explain] [--json]
-         (parse, score and ways: --units us|label|metric for cups and spoons, --region us|gb for words;
+         (parse, score, ways and prep: --units us|label|metric for cups and spoons, --region us|gb for words;
          of a page with several recipes --recipe N)
+  prep   FILE FILE… [--start HH:MM] [--cooks 1|2] [--json]
   teach  KNOWN.csv [--about FOODS.csv] [--label us|eu] [--amounts 1|1,2,3|any] [--step 1|0.5]
          [--rounding nearest|up|down] [--json]
   backup FILE
@@ -32,15 +34,22 @@ export async function cli(args: readonly string[], io: Io = processIo): Promise<
       print(USAGE);
       return 0;
     }
-    if (!['parse', 'score', 'ways', 'teach', 'backup', 'restore'].includes(command)) {
+    if (!['parse', 'score', 'ways', 'prep', 'teach', 'backup', 'restore'].includes(command)) {
       throw new CliError(
         `There is no command ${command}.`,
-        'The commands are parse, score, ways, teach, backup and restore.',
+        'The commands are parse, score, ways, prep, teach, backup and restore.',
       );
     }
     if (file === undefined) throw new CliError(`${command} needs a file.`, `Write: ${command} FILE`);
     if (command === 'parse') print(parseCommand(readText(file, io), values));
     else if (command === 'ways') print(waysCommand(readText(file, io), values));
+    else if (command === 'prep')
+      print(
+        prepCommand(
+          positionals.slice(1).map((f) => readText(f, io)),
+          values,
+        ),
+      );
     else if (command === 'teach') print(teachCommand(readText(file, io), values));
     else if (command === 'score') print(scoreCommand(readText(file, io), values));
     else {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ParseAnswerSchema, ScoreAnswerSchema, TeachAnswerSchema, WaysAnswerSchema } from './cli.ts';
+import { PrepPrintedSchema } from './prep-printed.ts';
 import { ProblemSchema } from './problem.ts';
 import { ProgramFileSchema, RuleFileSchema } from './program.ts';
 import { OwnRecipeSchema } from './recipe-file.ts';
@@ -10,6 +11,7 @@ export const schemas = (): Record<string, unknown> => ({
   parse: z.toJSONSchema(ParseAnswerSchema),
   score: z.toJSONSchema(ScoreAnswerSchema),
   ways: z.toJSONSchema(WaysAnswerSchema),
+  prep: z.toJSONSchema(PrepPrintedSchema),
   teach: z.toJSONSchema(TeachAnswerSchema),
   rule: z.toJSONSchema(RuleFileSchema, { io: 'input', unrepresentable: 'any' }),
   program: z.toJSONSchema(ProgramFileSchema, { io: 'input', unrepresentable: 'any' }),

@@ -18,6 +18,7 @@ export const HOUSES = [
   'places',
   'table',
   'two-devices',
+  'prep',
   'programs',
   'dish-up',
   'cook',

@@ -12,6 +12,7 @@ describe('steps that swaps bring along', () => {
     'Cook chickpea pasta a minute less than the packet says: it softens quickly.',
     'Breast is done sooner than thighs: cook the breast gently, and only until 165 °F (74 °C) inside.',
     'Grate the parmesan very finely.',
+    'Spray the hot pan once and add a spoon of water or broth when it begins to stick.',
     'Back bacon gives no fat of its own: spray the pan first.',
   ])('say how the next is done: %s', (text) => {
     expect(hints(text, 'Cook it.')).toEqual([text]);

@@ -5,6 +5,8 @@ import { stepParts } from './step-parts.ts';
 
 /** It says when something is done, or for how much longer, and not that something else is done. */
 const COMPARES = /\b(?:inside|longer|less|sooner|only until|only to|is done in|twice as long)\b/i;
+/** A pan is sprayed as the first move of what is fried in it. */
+const SPRAYS = /^spray\b/i;
 const TAKES_TIME = /\b(?:blend|drain|soak|press out)\b/i;
 
 /**
@@ -12,7 +14,9 @@ const TAKES_TIME = /\b(?:blend|drain|soak|press out)\b/i;
  * their texts. What one has to cook, blend or wait for is work of its own.
  */
 export function hintsIn(version: Version, swaps: readonly Swap[]): ReadonlySet<string> {
-  const methods = swaps.flatMap((s) => methodsOf(s).filter((m) => m.place === 'before' && !m.takesOver));
+  const methods = swaps.flatMap((s) =>
+    methodsOf(s).filter((m) => m.place === 'before' && (!m.takesOver || SPRAYS.test(m.text))),
+  );
   const texts = new Set(methods.map((m) => m.text));
   return new Set(version.steps.map((s) => s.text).filter((t) => texts.has(t) && (COMPARES.test(t) || !isWork(t))));
 }

@@ -1,4 +1,5 @@
-import { type PointerEvent, useMemo, useRef, useState } from 'react';
+import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core';
+import { useMemo } from 'react';
 import { clockAt } from '../../core/prep/clock-at.ts';
 import { type LaneKind, lanesOfWork, type WorkBar } from '../../core/prep/lanes-of-work.ts';
 import type { PrepPlan } from '../../core/prep/prep-plan.ts';
@@ -29,7 +30,7 @@ interface WorkLanesProps {
   readonly onMove: (taskId: string, start: number) => void;
 }
 
-/** The day as lanes, of hands, oven, hob and what goes on by itself; a bar is moved by hand or by the arrows. */
+/** The day as lanes, of hands, oven, hob and what goes on by itself; a bar is moved by hand. */
 export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProps) {
   const lanes = useMemo(() => lanesOfWork(plan), [plan]);
   const dishes = useMemo(() => [...new Set(plan.tasks.map((t) => t.dishId))], [plan]);
@@ -38,6 +39,12 @@ export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProp
   const width = plan.schedule.minutes * PX_A_MIN + 40;
   const halfHours = Array.from({ length: Math.floor(plan.schedule.minutes / 30) + 1 }, (_, i) => i * 30);
   const numbers = numbered(lanes.map((l) => l.kind));
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
+  const over = ({ active, delta }: DragEndEvent): void => {
+    const bar = active.data.current as WorkBar | undefined;
+    const by = Math.round(delta.x / PX_A_MIN / A_MOVE_MIN) * A_MOVE_MIN;
+    if (bar?.taskId != null && by !== 0) onMove(bar.taskId, bar.from + by);
+  };
   return (
     <section aria-label="The day as lanes" className="no-print mt-8">
       <h2 className="text-xl">The day as lanes</h2>
@@ -51,7 +58,7 @@ export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProp
             {titles.get(d)}
           </span>
         ))}
-        {minute === null && 'Drag a bar, or press the arrows on it: it moves by five minutes, and the rest follows.'}
+        {minute === null && 'Drag a bar, or take the menu of its line above: the rest follows.'}
       </p>
       <div
         className="relative mt-2 overflow-x-auto pb-2"
@@ -66,32 +73,34 @@ export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProp
               </span>
             ))}
           </div>
-          {lanes.map((lane, i) => (
-            <div key={i} className="relative flex h-14 items-center border-rule border-t">
-              <span className="sticky left-0 z-10 -ml-24 w-24 bg-paper pr-2 text-sm">
-                {LANE_WORDS[lane.kind]}
-                {numbers[i]}
-              </span>
-              {halfHours.map((m) => (
-                <span
-                  key={m}
-                  aria-hidden="true"
-                  className="absolute inset-y-0 border-rule border-l"
-                  style={{ left: m * PX_A_MIN }}
-                />
-              ))}
-              {lane.bars.map((bar) => (
-                <Bar
-                  key={bar.key}
-                  bar={bar}
-                  clock={clockAt(start, bar.from).clock}
-                  title={bar.dishId === null ? '' : (titles.get(bar.dishId) ?? '')}
-                  look={lookOf(bar.dishId)}
-                  onMove={minute === null && bar.taskId !== null ? (to) => onMove(bar.taskId!, to) : null}
-                />
-              ))}
-            </div>
-          ))}
+          <DndContext sensors={sensors} onDragEnd={over} autoScroll={false}>
+            {lanes.map((lane, i) => (
+              <div key={i} className="relative flex h-14 items-center border-rule border-t">
+                <span className="sticky left-0 z-10 -ml-24 w-24 bg-paper pr-2 text-sm">
+                  {LANE_WORDS[lane.kind]}
+                  {numbers[i]}
+                </span>
+                {halfHours.map((m) => (
+                  <span
+                    key={m}
+                    aria-hidden="true"
+                    className="absolute inset-y-0 border-rule border-l"
+                    style={{ left: m * PX_A_MIN }}
+                  />
+                ))}
+                {lane.bars.map((bar) => (
+                  <Bar
+                    key={bar.key}
+                    bar={bar}
+                    clock={clockAt(start, bar.from).clock}
+                    title={bar.dishId === null ? '' : (titles.get(bar.dishId) ?? '')}
+                    look={lookOf(bar.dishId)}
+                    canMove={minute === null && bar.taskId !== null}
+                  />
+                ))}
+              </div>
+            ))}
+          </DndContext>
           {minute !== null && minute <= plan.schedule.minutes && (
             <span
               aria-hidden="true"
@@ -118,54 +127,25 @@ interface BarProps {
   readonly clock: string;
   readonly title: string;
   readonly look: string;
-  /** null where it stays where it is. */
-  readonly onMove: ((start: number) => void) | null;
+  readonly canMove: boolean;
 }
 
-function Bar({ bar, clock, title, look, onMove }: BarProps) {
-  const from = useRef<number | null>(null);
-  const [dragged, setDragged] = useState(0);
-  const words = `${clock} ${bar.words}${title && `, ${title}`}`;
-  const style = { left: bar.from * PX_A_MIN + dragged, width: Math.max(6, (bar.to - bar.from) * PX_A_MIN - 2) };
-  const shape = `absolute inset-y-1 overflow-hidden rounded-md border-2 px-1 text-left text-xs leading-tight ${look}`;
-  if (onMove === null) {
-    return (
-      <span className={shape} style={style} title={words}>
-        {bar.words}
-      </span>
-    );
-  }
-  const over = (e: PointerEvent): void => {
-    if (from.current === null) return;
-    const by = Math.round((e.clientX - from.current) / PX_A_MIN / A_MOVE_MIN) * A_MOVE_MIN;
-    from.current = null;
-    setDragged(0);
-    if (by !== 0) onMove(bar.from + by);
-  };
+/** What a hand drags; by keys the same is done in the menu of its line in the order of work. */
+function Bar({ bar, clock, title, look, canMove }: BarProps) {
+  const { listeners, setNodeRef, transform, isDragging } = useDraggable({ id: bar.key, data: bar, disabled: !canMove });
   return (
-    <button
-      type="button"
-      aria-label={`${words}: the arrows move it`}
-      title={words}
-      className={`${shape} cursor-grab touch-none`}
-      style={style}
-      onPointerDown={(e) => {
-        from.current = e.clientX;
-        e.currentTarget.setPointerCapture(e.pointerId);
-      }}
-      onPointerMove={(e) => from.current !== null && setDragged(e.clientX - from.current)}
-      onPointerUp={over}
-      onPointerCancel={() => {
-        from.current = null;
-        setDragged(0);
-      }}
-      onKeyDown={(e) => {
-        if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') return;
-        e.preventDefault();
-        onMove(bar.from + (e.key === 'ArrowRight' ? A_MOVE_MIN : -A_MOVE_MIN));
+    <span
+      ref={setNodeRef}
+      {...listeners}
+      data-task={bar.taskId}
+      title={`${clock} ${bar.words}${title && `, ${title}`}`}
+      className={`absolute inset-y-1 overflow-hidden rounded-md border-2 px-1 text-xs leading-tight ${look} ${canMove ? 'cursor-grab touch-manipulation' : ''} ${isDragging ? 'z-10 shadow-lg' : ''}`}
+      style={{
+        left: bar.from * PX_A_MIN + (transform?.x ?? 0),
+        width: Math.max(6, (bar.to - bar.from) * PX_A_MIN - 2),
       }}
     >
       {bar.words}
-    </button>
+    </span>
   );
 }
