@@ -35,16 +35,15 @@ function model(p: ProposeProblem): string {
     const of = points[p.places[place]!.eater];
     if (of != null) columns.push({ name, place, recipe, points: of });
   };
-  p.places.forEach(({ day }, i) => {
-    p.boxes.forEach((b, k) => day <= b.until && add(`b${i}_${k}`, i, b.recipe, b.points));
-    p.pots.forEach((t, k) => day >= t.day && day <= t.until && add(`t${i}_${k}`, i, t.recipe, t.points));
-    p.dishes.forEach((d, k) => {
+  for (const [i, { day }] of p.places.entries()) {
+    for (const [k, b] of p.boxes.entries()) if (day <= b.until) add(`b${i}_${k}`, i, b.recipe, b.points);
+    for (const [k, t] of p.pots.entries()) if (day >= t.day && day <= t.until) add(`t${i}_${k}`, i, t.recipe, t.points);
+    for (const [k, d] of p.dishes.entries())
       for (const c of p.cookDays) if (c <= day && day <= c + d.keeps) add(`c${i}_${k}_${c}`, i, d.recipe, d.points);
-    });
-  });
+  }
   const names = (of: readonly Column[]): string => of.map((c) => `+ ${c.name}`).join(' ');
   const cooks = p.dishes.flatMap((_, k) => p.cookDays.map((c) => ({ name: `y${k}_${c}`, k, c })));
-  p.places.forEach((_, i) => rows.push(`${names(columns.filter((c) => c.place === i))} + e${i} = 1`));
+  for (const i of p.places.keys()) rows.push(`${names(columns.filter((c) => c.place === i))} + e${i} = 1`);
   p.boxes.forEach((_, k) => {
     const of = columns.filter((c) => c.name.startsWith('b') && c.name.endsWith(`_${k}`));
     if (of.length > 0) rows.push(`${names(of)} <= 1`);
@@ -60,20 +59,19 @@ function model(p: ProposeProblem): string {
     for (const f of p.dishes[y.k]!.foods) rows.push(`${p.places.length} z${f} - ${y.name} >= 0`);
   }
   const lows: string[] = [];
-  p.room.forEach((of, e) =>
-    of.forEach((room, day) => {
-      const here = p.places.flatMap((x, i) => (x.eater === e && x.day === day ? [i] : []));
-      if (here.length === 0) return;
-      const eaten = columns.filter((c) => here.includes(c.place));
-      const sum = eaten.map((c) => `+ ${c.points} ${c.name}`).join(' ');
-      if (room !== null && sum !== '') rows.push(`${sum} <= ${room}`);
-      const least = p.least[e]![day];
-      if (least == null) return;
-      lows.push(`l${e}_${day}`);
-      const gaps = here.map((i) => `+ ${MANY} e${i}`).join(' ');
-      rows.push(`${sum} + ${MANY} l${e}_${day} ${gaps} >= ${least}`);
-    }),
-  );
+  const everyDay = p.room.flatMap((of, e) => of.map((room, day) => ({ e, room, day })));
+  for (const { e, room, day } of everyDay) {
+    const here = p.places.flatMap((x, i) => (x.eater === e && x.day === day ? [i] : []));
+    if (here.length === 0) continue;
+    const eaten = columns.filter((c) => here.includes(c.place));
+    const sum = eaten.map((c) => `+ ${c.points} ${c.name}`).join(' ');
+    if (room !== null && sum !== '') rows.push(`${sum} <= ${room}`);
+    const least = p.least[e]![day];
+    if (least == null) continue;
+    lows.push(`l${e}_${day}`);
+    const gaps = here.map((i) => `+ ${MANY} e${i}`).join(' ');
+    rows.push(`${sum} + ${MANY} l${e}_${day} ${gaps} >= ${least}`);
+  }
   // Who has something of a recipe has it once at least; every further time is a repeat.
   const had: string[] = [];
   p.room.forEach((_, e) => {
