@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BOX_PLACES } from '../core/cook/cook.ts';
 import { VEGETABLE_COLOURS } from '../core/table/daily-aim.ts';
 import { DayEntrySchema, EatenSchema, EaterDaySchema, PotSchema } from './day.ts';
 import { Revision } from './entry.ts';
@@ -84,6 +85,50 @@ export const WeekSchema = z.object({
   told: z.array(ToldDaySchema),
 });
 export type WeekAnswer = z.infer<typeof WeekSchema>;
+
+const OfferedToSchema = z.array(
+  z.object({
+    eaterId: z.string(),
+    count: DayCountSchema,
+    notFor: z.array(z.string()).describe('What in it they must not or will not eat.'),
+  }),
+);
+const OfferSchema = z.object({
+  dishes: z.array(
+    z.object({
+      recipeId: Id,
+      versionId: Id,
+      title: z.string(),
+      servings: OrUnknown,
+      keeps: z.number().describe('So many days it is good in the fridge, by published limits.'),
+      toGet: z.array(z.object({ foodId: Id, name: z.string() })).describe('What of it is not in the house.'),
+      foods: z.number(),
+      lastEaten: z.string().nullable(),
+      to: OfferedToSchema,
+    }),
+  ),
+  boxes: z.array(
+    z.object({
+      boxId: Id,
+      recipeId: Id,
+      title: z.string(),
+      place: z.enum(BOX_PLACES),
+      keepUntil: z.string(),
+      to: OfferedToSchema,
+    }),
+  ),
+  pots: z.array(
+    z.object({
+      potId: Id,
+      recipeId: Id,
+      title: z.string(),
+      day: z.string(),
+      keepUntil: z.string(),
+      left: z.number(),
+      to: OfferedToSchema,
+    }),
+  ),
+});
 
 const DishTimesSchema = z.array(z.object({ recipeId: z.string(), title: z.string(), times: z.number() }));
 const LookBackSchema = z.object({
@@ -201,6 +246,13 @@ export const WEEK_API = {
     query: z.object({ from: Day.optional(), days: z.coerce.number().int().min(1).max(31).optional() }),
     answer: WeekSchema,
     checkedWhenRead: true,
+  }),
+  offer: route({
+    method: 'GET',
+    path: '/households/:h/offer',
+    says: 'What the free places of a week can be filled with: dishes, boxes and what is left in pots, counted for each eater.',
+    query: z.object({ from: Day, to: Day }),
+    answer: OfferSchema,
   }),
   countAnew: route({
     method: 'POST',

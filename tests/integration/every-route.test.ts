@@ -221,6 +221,7 @@ describe('every route of the table', () => {
     await answerOf(WEEK_API.costs, { ...at, query: span });
     await answerOf(WEEK_API.trips, at);
     await answerOf(WEEK_API.preps, at);
+    await answerOf(WEEK_API.offer, { ...at, query: { from: '2026-11-25', to: '2026-12-01' } });
     await answerOf(WEEK_API.tripHome, { ...at, id: 'trip-1' });
     await answerOf(WEEK_API.buying, at);
     await answerOf(WEEK_API.platesOnDays, { ...at, id: 'demo-cook-pot-one' });

@@ -8,6 +8,7 @@ const WEEK = 7;
 /** Days, weeks, and what is to be bought for them. */
 export function weekRoutes(api: Router): void {
   serve(api, WEEK_API.week, ({ store, query }) => store.week(query.from, query.days ?? WEEK));
+  serve(api, WEEK_API.offer, ({ store, query }) => store.offer(query.from, query.to));
   serve(api, WEEK_API.countAnew, ({ store, params }) => store.countAnew(params.id));
   serve(api, WEEK_API.groups, ({ store, query }) => store.groups(query.from, query.days ?? WEEK));
   serve(api, WEEK_API.fits, ({ store, query }) => store.fits(query));

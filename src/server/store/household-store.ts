@@ -43,6 +43,7 @@ import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
 import { PREPS } from './prep-shelf.ts';
 import * as programWriting from './program-writing.ts';
+import { weekOffer } from './proposing.ts';
 import { RECIPE_HEADS } from './recipe-head-shelf.ts';
 import { recipeList } from './recipe-list.ts';
 import { recipePage } from './recipe-page.ts';
@@ -173,6 +174,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     keptOf: (eaterId: string) => keptOf(s, eaterId),
     forgetKept: (eaterId: string) => forgetEater(s, eaterId),
     tripHome: (tripId: string) => tripHome(s, tripId),
+    offer: (from: string, to: string) => weekOffer(s, from, to),
     preps: () => PREPS.all(s, 'day desc'),
     trips: () => TRIPS.all(s, 'made desc'),
     buying: () => BUYING.all(s, 'shop, food_id'),
