@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./week/board-page.tsx')).BoardPage }),
           },
           {
+            path: 'week/propose',
+            lazy: async () => ({ Component: (await import('./propose/propose-page.tsx')).ProposePage }),
+          },
+          {
             path: 'week/prep',
             lazy: async () => ({ Component: (await import('./prep/prep-page.tsx')).PrepPage }),
           },

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { WeekAnswer } from '../../src/contract/week-api.ts';
 import type { Prep } from '../../src/core/prep/prep.ts';
-import { addDays } from '../../src/core/quantity/calendar-day.ts';
+import { addDays, isoWeekday } from '../../src/core/quantity/calendar-day.ts';
 import { expectEveryWay } from '../support/every-way.ts';
-import { expectAccessible, openPage } from '../support/running-imbiss.ts';
+import { expectAccessible, expectNoSideways, openPage } from '../support/running-imbiss.ts';
 import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
@@ -157,4 +157,50 @@ describe('a prep day', () => {
     for (const d of begun.dishes) expect(boxes.filter((b) => b.cookId === d.cookId)).toHaveLength(6);
     expect(errors).toEqual([]);
   }, 150_000);
+});
+
+describe('a week proposed', () => {
+  it('keeps every limit, says why, and takes nothing without a tap', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const { page, errors } = await openPage(context);
+    const { today } = await api<WeekAnswer>('/week');
+    const monday = addDays(today, 8 - isoWeekday(today));
+    const plan = () => api<WeekAnswer>(`/week?from=${monday}&days=7`);
+    await page.goto(`${imbiss.home}/week/plan?from=${monday}`);
+    await page.getByRole('link', { name: 'Propose' }).click();
+    await page.getByText('35 places are free').waitFor();
+    const before = (await plan()).entries.length;
+    await page.getByRole('button', { name: 'Propose' }).click();
+    const proposal = page.getByRole('region', { name: 'The proposal' });
+    await proposal
+      .getByText(/of the .* left/)
+      .first()
+      .waitFor();
+    await page.getByRole('radio', { name: 'Most variety' }).click();
+    await page.getByText('Weighing what could be cooked').waitFor({ state: 'detached' });
+    await expectEveryWay(imbiss, [
+      ['a week proposed', `/week/propose?from=${monday}`, 'There is time to cook on', 'dense'],
+    ]);
+    await expectAccessible(page, 'a proposal');
+    await expectNoSideways(page, 'a proposal');
+    expect((await plan()).entries.length).toBe(before);
+    await page.getByRole('radio', { name: 'Least cooking' }).click();
+    // All but the first are taken.
+    await proposal.getByRole('checkbox').first().click();
+    const take = page.getByRole('button', { name: /^Take these \d+ onto the plan$/ });
+    const many = Number(/\d+/.exec((await take.textContent())!)![0]);
+    await take.click();
+    await page.waitForURL('**/week/plan?from=*');
+    await expect.poll(async () => (await plan()).entries.length).toBe(before + many);
+    const taken = await plan();
+    for (const day of taken.told)
+      if (day.allowance !== null && day.points !== null) expect(day.points).toBeLessThanOrEqual(day.allowance);
+    expect(taken.entries.every((e) => e.notFor.length === 0)).toBe(true);
+    expect(taken.pots.every((p) => p.left >= 0)).toBe(true);
+    // And all of it goes off the plan again.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect.poll(async () => (await plan()).entries.length).toBe(before);
+    await expect.poll(async () => (await plan()).pots.filter((p) => p.day >= monday).length).toBe(0);
+    expect(errors).toEqual([]);
+  }, 90_000);
 });

@@ -20,10 +20,10 @@ export interface ProposeOptions {
 
 const NODES_A_LOOK = 256;
 /** So many steps until it is no more tried whole, but by parts. */
-const NODES_WHOLE = 60_000;
-const NODES_A_PART = 4_000;
+const NODES_WHOLE = 200_000;
+const NODES_A_PART = 6_000;
 /** It ends where so many parts in a row were no better. */
-const PARTS_IN_VAIN = 80;
+const PARTS_IN_VAIN = 120;
 
 /**
  * Fills the free places of a week so that every limit holds and what comes first is least, then what comes next.

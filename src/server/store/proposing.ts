@@ -2,7 +2,7 @@ import { limitOf } from '../../core/cook/keep-until.ts';
 import { boxFor } from '../../core/day/box-for.ts';
 import type { DaySources } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
-import { foodsInEntry } from '../../core/day/foods-in-entry.ts';
+import { type FoodPart, foodsInEntry } from '../../core/day/foods-in-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { leftInPot, type Pot } from '../../core/day/pot.ts';
 import type { OfferedBox, OfferedDish, OfferedPot, OfferedTo, WeekOffer } from '../../core/propose/week-offer.ts';
@@ -26,6 +26,9 @@ const MOST_DISHES = 30;
 const POT_DAYS = 4;
 /** Of a pot is eaten within so many days, frozen portions too. */
 const POT_EATEN_DAYS = 90;
+/** A serving of less is beside something; with more sugar it is a sweet dish. */
+const LEAST_MEAL_KCAL = 200;
+const SWEET_G = 5;
 /** What is no meal by itself. */
 const NO_MEAL = new Set([
   'batter cake',
@@ -82,22 +85,27 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
     pots.map((p) => p.recipeId),
   );
   return {
-    dishes: rows.map((r): OfferedDish => {
+    dishes: rows.flatMap((r): OfferedDish[] => {
       const what = { kind: 'version', recipeId: r.recipe_id, versionId: r.version_id } as const;
-      const foods = foodsInEntry(probe(what, r.title, 'nobody', today), sources).map((p) => p.food);
-      return {
-        recipeId: r.recipe_id,
-        versionId: r.version_id,
-        title: r.title,
-        servings: r.servings,
-        keeps: limitOf('cooked', 'fridge', foods).days,
-        toGet: idsOf(r.foods).flatMap((id) =>
-          house.has(id) || !names.has(id) ? [] : [{ foodId: id, name: names.get(id)! }],
-        ),
-        foods: idsOf(r.foods).length,
-        lastEaten: last.get(r.recipe_id) ?? null,
-        to: offered(what, r.title),
-      };
+      const parts = foodsInEntry(probe(what, r.title, 'nobody', today), sources);
+      const foods = parts.map((p) => p.food);
+      const to = offered(what, r.title);
+      if (!isMeal(parts, to[0]?.count.kcal ?? null)) return [];
+      return [
+        {
+          recipeId: r.recipe_id,
+          versionId: r.version_id,
+          title: r.title,
+          servings: r.servings,
+          keeps: limitOf('cooked', 'fridge', foods).days,
+          toGet: idsOf(r.foods).flatMap((id) =>
+            house.has(id) || !names.has(id) ? [] : [{ foodId: id, name: names.get(id)! }],
+          ),
+          foods: idsOf(r.foods).length,
+          lastEaten: last.get(r.recipe_id) ?? null,
+          to,
+        },
+      ];
     }),
     boxes: boxes.map((b): OfferedBox => {
       const to = offered({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title);
@@ -120,6 +128,12 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
       return [{ potId: p.id, recipeId: p.recipeId, title, day: p.day, keepUntil, left, to: offered(what, title) }];
     }),
   };
+}
+
+/** Whether a serving fills somebody, and is no sweet one. */
+function isMeal(parts: readonly FoodPart[], kcal: number | null): boolean {
+  const sugar = parts.filter((p) => p.food.kinds.includes('sugar')).reduce((sum, p) => sum + p.grams, 0);
+  return kcal !== null && kcal >= LEAST_MEAL_KCAL && sugar < SWEET_G;
 }
 
 const idsOf = (foods: string): string[] => foods.trim().split(' ').filter(Boolean);

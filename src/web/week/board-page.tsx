@@ -1,8 +1,8 @@
 import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { format, parseISO } from 'date-fns';
-import { CalendarDays, ChevronLeft, ChevronRight, Table2 } from 'lucide-react';
+import { CalendarDays, ChevronLeft, ChevronRight, Table2, Wand2 } from 'lucide-react';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { eventsOfWeek } from '../../core/calendar/events-of-week.ts';
 import { toIcs } from '../../core/calendar/to-ics.ts';
@@ -58,6 +58,11 @@ export function BoardPage() {
             <ChevronRight aria-hidden="true" />
           </button>
         </span>
+        {week !== null && addDays(from, 6) >= now && (
+          <Link className="btn" to={`../week/propose?from=${from}`}>
+            <Wand2 size={18} aria-hidden="true" /> Propose
+          </Link>
+        )}
         {week !== null && <WeekOut week={week} from={from} />}
       </WeekHead>
       {week === null ? (

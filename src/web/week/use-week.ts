@@ -54,6 +54,8 @@ export interface OpenWeek {
   makePot(pot: Omit<Pot, 'id' | 'cookId'>): Promise<string>;
   changePot(pot: Pot, patch: Partial<Pot>, label: string): Promise<void>;
   removePot(pot: ShownPot): Promise<void>;
+  /** Takes several pots away again without a word. */
+  takePotsBack(ids: readonly string[]): Promise<void>;
 }
 
 /** The day that it is for a household, by this device's clock. */
@@ -169,6 +171,7 @@ export function useWeek(from: string, n: number): OpenWeek | null {
       const plain = { id, recipeId, versionId, day, meal, servings, cookId };
       await pots.change(id, plain, { ...plain, ...patch }, label);
     },
+    takePotsBack: async (ids) => void (await Promise.all(ids.map((id) => pots.remove(id)))),
     removePot: async (pot) => {
       await pots.remove(pot.id);
       sayDone(`The pot of ${pot.title} is off the plan.`, () => pots.restore(pot.id).catch(sayError));
