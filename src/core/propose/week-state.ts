@@ -7,6 +7,7 @@ const EPSILON = 1e-9;
 export class WeekState {
   readonly picks: (Pick | null)[];
   readonly #p: ProposeProblem;
+  readonly #isPut: boolean[];
   /** By eater and day. */
   readonly #room: (number | null)[][];
   readonly #sum: number[][];
@@ -32,6 +33,7 @@ export class WeekState {
   constructor(p: ProposeProblem) {
     this.#p = p;
     this.picks = new Array(p.places.length).fill(null);
+    this.#isPut = new Array(p.places.length).fill(false);
     const zeros = (): number[][] => p.room.map((days) => days.map(() => 0));
     this.#room = p.room.map((days) => [...days]);
     this.#sum = zeros();
@@ -71,6 +73,21 @@ export class WeekState {
     return room === null || points <= room + EPSILON;
   }
 
+  /** Whether a place is filled, or left empty on purpose. */
+  isPut(place: number): boolean {
+    return this.#isPut[place]!;
+  }
+
+  /** How many foods a dish needs that nothing cooked so far does. */
+  newFoods(dish: number): number {
+    return this.#p.dishes[dish]!.foods.filter((f) => this.#foodUses[f] === 0).length;
+  }
+
+  /** Whether somebody has something of a recipe already. */
+  has(eater: number, recipe: number): boolean {
+    return this.#had[eater]!.has(recipe);
+  }
+
   /** How many different recipes somebody has. */
   different(eater: number): number {
     return this.#had[eater]!.size;
@@ -81,6 +98,7 @@ export class WeekState {
     const { eater, day } = this.#p.places[place]!;
     const w = this.weighed;
     this.picks[place] = pick;
+    this.#isPut[place] = true;
     this.#open[eater]![day]!--;
     if (pick === null) w.empty++;
     else {
@@ -104,6 +122,7 @@ export class WeekState {
     if (this.#isLow(eater, day)) w.low--;
     const pick = this.picks[place]!;
     this.picks[place] = null;
+    this.#isPut[place] = false;
     this.#open[eater]![day]!++;
     if (pick === null) {
       w.empty--;

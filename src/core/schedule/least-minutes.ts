@@ -21,7 +21,7 @@ export function leastMinutes(p: Prepared, at: Progress): number {
     if (byHand) hands.push({ head, minutes, tail: tail - minutes });
     if (heat === null) continue;
     const of = byHeat.get(heat) ?? { sum: 0, longest: 0 };
-    byHeat.set(heat, { sum: of.sum + minutes, longest: Math.max(of.longest, minutes) });
+    byHeat.set(heat, { sum: of.sum + minutes, longest: Math.max(of.longest, p.baking[j]!) });
     ovenHead = Math.min(ovenHead, head);
     ovenTail = Math.min(ovenTail, tail - minutes);
   }

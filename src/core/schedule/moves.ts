@@ -47,6 +47,8 @@ export interface Prepared {
   readonly followers: readonly (readonly number[])[];
   /** By job, the longest way from its beginning to the end of everything behind it, min. */
   readonly tail: readonly number[];
+  /** By job that bakes, how long it and what bakes at its heat behind it take, one after the other, min. */
+  readonly baking: readonly number[];
   /** By pool, whether anything in it is ever washed. */
   readonly washed: readonly boolean[];
 }
@@ -83,7 +85,34 @@ export function prepare(problem: ScheduleProblem): Prepared {
     const holds = problem.holds.filter((h) => h.pool === p);
     return holds.some((a) => holds.some((b) => a !== b && a.soils > b.bears));
   });
-  return { problem, opens: by((h) => h.from), closes: by((h) => h.to), followers, tail, washed };
+  return {
+    problem,
+    opens: by((h) => h.from),
+    closes: by((h) => h.to),
+    followers,
+    tail,
+    baking: bakingOf(problem, followers),
+    washed,
+  };
+}
+
+/** What follows one another at one heat cannot bake at once, however many trays there are. */
+function bakingOf({ jobs }: ScheduleProblem, followers: readonly (readonly number[])[]): number[] {
+  const from = (j: number, heat: number, known: Map<number, number>): number => {
+    const had = known.get(j);
+    if (had !== undefined) return had;
+    const behind = Math.max(0, ...followers[j]!.map((f) => from(f, heat, known)));
+    const is = behind + (jobs[j]!.heat === heat ? jobs[j]!.minutes : 0);
+    known.set(j, is);
+    return is;
+  };
+  const byHeat = new Map<number, Map<number, number>>();
+  return jobs.map((job, j) => {
+    if (job.heat === null) return 0;
+    const known = byHeat.get(job.heat) ?? new Map<number, number>();
+    byHeat.set(job.heat, known);
+    return from(j, job.heat, known);
+  });
 }
 
 /** Nothing is done yet, everything is clean. */
