@@ -5,7 +5,7 @@ import { dishOfPrep } from '../core/prep/dish-of-prep.ts';
 import { dishTasks } from '../core/prep/dish-tasks.ts';
 import { orderOfWork, type WorkRow } from '../core/prep/order-of-work.ts';
 import { planSums } from '../core/prep/plan-sums.ts';
-import { USUAL_KITCHEN } from '../core/prep/prep.ts';
+import { MOST_PREP_DISHES, ORDER_WITHIN_MS, USUAL_KITCHEN, USUAL_PREP_START } from '../core/prep/prep.ts';
 import { planOf } from '../core/prep/prep-plan.ts';
 import { prepProblem } from '../core/prep/prep-problem.ts';
 import type { DishTasks } from '../core/prep/prep-task.ts';
@@ -19,31 +19,27 @@ import type { Flags } from './flags.ts';
 import { foodsIn, systemOf } from './parse-command.ts';
 import { recipeFromFile } from './score-command.ts';
 
-const LONGEST_MS = 10_000;
-const USUAL_START = '14:00';
-const MOST_DISHES = 8;
-
-interface DishRead {
+interface RecipeAsTasks {
   readonly title: string;
   readonly tasks: DishTasks;
 }
 
 /** `prep`: several recipes as one order of work by the clock. @param texts of the recipes, one each */
 export function prepCommand(texts: readonly string[], flags: Flags): string {
-  if (texts.length > MOST_DISHES)
-    throw new CliError('That is no day’s work.', `Give at most ${MOST_DISHES} recipes at once.`);
-  const start = flags.start ?? USUAL_START;
+  if (texts.length > MOST_PREP_DISHES)
+    throw new CliError('That is no day’s work.', `Give at most ${MOST_PREP_DISHES} recipes at once.`);
+  const start = flags.start ?? USUAL_PREP_START;
   if (!/^(?:[01]\d|2[0-3]):[0-5]\d$/.test(start))
     throw new CliError(`--start ${start} is no time.`, 'Give a time such as 14:00.');
   const cooks = Number(flags.cooks ?? 1);
   if (cooks !== 1 && cooks !== 2) throw new CliError(`${flags.cooks} cannot cook.`, 'Give --cooks 1 or --cooks 2.');
-  const dishes = texts.map((text, i) => dishRead(text, i, flags));
+  const dishes = texts.map((text, i) => recipeAsTasks(text, i, flags));
   const problem = prepProblem(
     dishes.map((d) => d.tasks),
     USUAL_KITCHEN,
     cooks,
   );
-  const ends = performance.now() + LONGEST_MS;
+  const ends = performance.now() + ORDER_WITHIN_MS;
   const solved = solveSchedule(problem.problem, { stop: () => performance.now() > ends });
   if (solved === null) throw new CliError('It does not work out in one kitchen.', 'Give fewer recipes at once.');
   const plan = planOf(problem, solved.schedule);
@@ -61,10 +57,10 @@ export function prepCommand(texts: readonly string[], flags: Flags): string {
     after: dishes.flatMap((d) => d.tasks.after.map((a) => ({ dish: d.title, words: a.words }))),
     guesses: [...problem.notes, ...dishes.flatMap((d) => d.tasks.guesses)],
   };
-  return flags.json ? JSON.stringify(printed, null, 2) : inWords(printed);
+  return flags.json ? JSON.stringify(printed, null, 2) : orderInWords(printed);
 }
 
-function dishRead(text: string, i: number, flags: Flags): DishRead {
+function recipeAsTasks(text: string, i: number, flags: Flags): RecipeAsTasks {
   const { recipe } = recipeFromFile(text, flags);
   if (recipe.steps.length === 0 && recipe.ingredients.length === 0)
     throw new CliError('There is no recipe in it.', 'Give ingredients and steps, each under its heading.');
@@ -97,7 +93,7 @@ const printedRow = (r: WorkRow, titleOf: (dishId: string) => string): PrepPrinte
   heat: r.heat,
 });
 
-function inWords(p: PrepPrinted): string {
+function orderInWords(p: PrepPrinted): string {
   const sure = p.proved ? 'no order is shorter' : `at most ${minutesSaid(p.minutes - p.least)} longer than can be`;
   const out = [`${minutesSaid(p.minutes)}, hands ${minutesSaid(p.hands)} of it; ${sure}`];
   if (p.before.length > 0) out.push('The evening before:', ...p.before.map((b) => `  ${b.words} (${b.dish})`));

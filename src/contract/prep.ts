@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import type { Prep } from '../core/prep/prep.ts';
+import { MOST_PREP_DISHES, type Prep } from '../core/prep/prep.ts';
 import { PREP_TOOLS } from '../core/prep/prep-task.ts';
 import { Day, Id } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
-const InstantSaid = z.iso.datetime('is not an instant');
+const PrepInstant = z.iso.datetime('is not an instant');
 /** A day and a half: what takes longer is no prep day. */
 const MOST_MIN = 36 * 60;
 const StartMin = z.number('is not a number').int().min(0, 'cannot be below 0').max(MOST_MIN, 'is too large');
@@ -40,7 +40,7 @@ export const PrepSchema = schemaOf<Prep>()(
           cookId: Id.nullable(),
         }),
       )
-      .max(8, 'are more than 8 dishes'),
+      .max(MOST_PREP_DISHES, `are more than ${MOST_PREP_DISHES} dishes`),
     minutes: z.record(TaskKey, TakesMin),
     kept: z
       .object({
@@ -48,7 +48,7 @@ export const PrepSchema = schemaOf<Prep>()(
         washes: z.array(z.object({ tool: z.enum(PREP_TOOLS), start: StartMin })).max(200),
       })
       .nullable(),
-    begun: InstantSaid.nullable(),
-    ticks: z.record(TaskKey, z.object({ state: z.enum(['begun', 'done']), at: InstantSaid })),
+    begun: PrepInstant.nullable(),
+    ticks: z.record(TaskKey, z.object({ state: z.enum(['begun', 'done']), at: PrepInstant })),
   }),
 );

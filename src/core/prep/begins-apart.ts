@@ -2,16 +2,16 @@ import { mentionsOf } from '../steps/mentions.ts';
 import type { StepAtStove } from '../stove/steps-at-stove.ts';
 import { namesOf } from '../version/step-uses.ts';
 import type { Line, Version } from '../version/version.ts';
-import { isCut } from './guess-minutes.ts';
+import { isCutting } from './guess-minutes.ts';
 import { stepParts } from './step-parts.ts';
 
 /** What begins something of its own. "Stir in" does not: it needs something that is there. */
-const STARTS =
+const STARTS_APART =
   /^(?:meanwhile|while|in (?:the meantime|another|a separate)|for the|slice|cut|dice|chop|peel|grate|wash|boil|cook|warm|heat|melt|whisk(?! in)|mix(?! in)|beat(?! in)|fry|soften|brown|render|knead(?! in)|cream|toast|soak|combine|sift|pit|core|make|stir(?! in\b| (?:all|every)thing| well| again))\b/i;
 /** A tin is greased whenever there are hands for it. */
 const READIES_TIN = /^(?:grease|butter|line) [^.,;]*\b(?:tin|dish|pan|tray|mould|sheet)\b[^.,;]*\.?$/i;
 /** What points back to what was done before. */
-const POINTS_BACK = /\b(?:it|them|they|both|same|rest|remaining|other|everything|mixture|batter|dough|return)\b/i;
+const MEANS_WHAT_WAS = /\b(?:it|them|they|both|same|rest|remaining|other|everything|mixture|batter|dough|return)\b/i;
 /** Behind its first clause a step may speak of what it began itself, but joins nothing else. */
 const JOINS =
   /\b(?:over|on top|into|to the|add|return|fold|pour|combine|same|rest|remaining|other|everything|mixture|batter|dough)\b/i;
@@ -27,13 +27,20 @@ export function beginsApart(step: StepAtStove, version: Version, seen: ReadonlyS
   const end = text.search(/[.,;]\s/);
   const [first, more] = end === -1 ? [text, ''] : [text.slice(0, end), text.slice(end + 1)];
   // What it cuts it can cut any time; what it then cooks goes where the rest is.
-  if (isCut(first) && stepParts(text).some((p) => p.place === 'hob' || p.place === 'oven')) return false;
-  return STARTS.test(first) && !POINTS_BACK.test(first) && !JOINS.test(more) && namesNothingMade(text, version, seen);
+  if (isCutting(first) && stepParts(text).some((p) => p.place === 'hob' || p.place === 'oven')) return false;
+  return (
+    STARTS_APART.test(first) &&
+    !MEANS_WHAT_WAS.test(first) &&
+    !JOINS.test(more) &&
+    namesNothingMade(text, version, seen)
+  );
 }
 
 /** Whether a piece of a step only cuts what no step used before: it can be done whenever there are hands for it. */
 export const cutsApart = (clauses: readonly string[], version: Version, seen: ReadonlySet<string>): boolean =>
-  clauses.every((c) => isCut(c) && !WAS_COOKED.test(c) && !POINTS_BACK.test(c) && namesNothingMade(c, version, seen));
+  clauses.every(
+    (c) => isCutting(c) && !WAS_COOKED.test(c) && !MEANS_WHAT_WAS.test(c) && namesNothingMade(c, version, seen),
+  );
 
 /** Whether everything that is spoken of is a line that no step used before. */
 function namesNothingMade(text: string, version: Version, seen: ReadonlySet<string>): boolean {

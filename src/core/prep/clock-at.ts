@@ -5,7 +5,7 @@ export interface ClockTime {
 }
 
 const DAY_MIN = 24 * 60;
-const two = (n: number): string => String(n).padStart(2, '0');
+const clockPart = (n: number): string => String(n).padStart(2, '0');
 
 /**
  * The time so many minutes after another.
@@ -17,5 +17,5 @@ export function clockAt(start: string, minutes: number): ClockTime {
   const [h, m] = start.split(':').map(Number);
   const at = h! * 60 + m! + minutes;
   const ofDay = ((at % DAY_MIN) + DAY_MIN) % DAY_MIN;
-  return { clock: `${two(Math.floor(ofDay / 60))}:${two(ofDay % 60)}`, isNextDay: at >= DAY_MIN };
+  return { clock: `${clockPart(Math.floor(ofDay / 60))}:${clockPart(ofDay % 60)}`, isNextDay: at >= DAY_MIN };
 }

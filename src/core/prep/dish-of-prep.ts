@@ -10,7 +10,7 @@ import type { DishOfPrep } from './dish-tasks.ts';
 import { hintsIn } from './hints-in.ts';
 
 /** What a dish of a prep day is made from. */
-export interface DishSource {
+export interface DishToPrep {
   readonly id: string;
   readonly version: Version;
   readonly asWritten: Version;
@@ -20,7 +20,7 @@ export interface DishSource {
 }
 
 /** A dish for so many, in the words that its steps have with what is in it now. */
-export function dishOfPrep(of: DishSource, food: (id: string) => Food | null, swaps: readonly Swap[]): DishOfPrep {
+export function dishOfPrep(of: DishToPrep, food: (id: string) => Food | null, swaps: readonly Swap[]): DishOfPrep {
   const { id, version, asWritten, servings, times } = of;
   const changes = servings === null || servings === version.servings ? [] : scaleChanges(version, servings);
   const scaled =

@@ -286,6 +286,14 @@ describe('the tasks of a dish', () => {
       'Into boxes',
     ]);
     expect(called(d, /^Soften/).hints).toEqual([{ stepId: 's1', words: spray }]);
+    const trim = 'Trim all visible fat before cubing.';
+    const lean = tasksOf(
+      ['1 kg beef chuck, cubed', '2 sprays oil'],
+      [trim, spray, 'Brown the beef chuck in the oil spray.'],
+      { hints: [trim, spray] },
+    );
+    expect(called(lean, /^Get ready/).hints.map((h) => h.words)).toEqual([trim]);
+    expect(called(lean, /^Brown/).hints.map((h) => h.words)).toEqual([spray]);
   });
 
   it('are something even of a recipe without steps', () => {

@@ -4,7 +4,7 @@ import { beginEarlier } from '../stove/begin-earlier.ts';
 import type { StepsAtStove } from '../stove/steps-at-stove.ts';
 import type { Line, Version } from '../version/version.ts';
 import { beginsApart, cutsApart } from './begins-apart.ts';
-import { boilMinutes, cutMinutes, guessHands, guessWait, isCut, packMinutes } from './guess-minutes.ts';
+import { boilMinutes, cutMinutes, guessHands, guessWait, isCutting, packMinutes } from './guess-minutes.ts';
 import { partKey } from './prep.ts';
 import type { DishTasks, Hint, PrepAside, PrepTask, ToolUse } from './prep-task.ts';
 import { shareOutPrepTime } from './share-out-prep-time.ts';
@@ -39,7 +39,7 @@ const MOST_READY_MIN = 30;
 /** What a dish takes of which nothing is known, min. */
 const UNKNOWN_MIN = 40;
 /** Sugar from which a dish is a sweet one, g. */
-const SWEET_G = 40;
+const SWEET_DISH_G = 40;
 
 const BLENDS = /\b(?:blend(?:er)?|pur[eé]e|food processor)\b/i;
 const WANTS_COLD = /\b(?:when|once|until) (?:it is |they are )?(?:cool|cold)\b|\bcooled\b/i;
@@ -111,13 +111,17 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
     const isApart = i > 0 && beginsApart(step, version, seen);
     const soiled = soiledWith(lines);
     let after = isApart ? [] : tips;
-    const ready = isCut(text) ? [] : lines.filter((l) => isCut(afterComma(l)));
+    const ready = isCutting(text) ? [] : lines.filter((l) => isCutting(afterComma(l)));
     if (ready.length > 0) {
       const key = partKey(stepId, 'ready');
       const words = `Get ready: ${ready.map((l) => l.text).join('; ')}`;
       const minutes = ready.reduce((sum, l) => sum + cutMinutes(l.weight?.grams ?? 0) - 1, 1);
       const tools = [atBoard(key, ready)];
-      after = [...after, add(key, { stepId, words, minutes: Math.min(MOST_READY_MIN, minutes), after: [], tools }).id];
+      // What is said of the cutting is said there.
+      const ofCutting = hints.filter((h) => isCutting(h.words));
+      hints = hints.filter((h) => !ofCutting.includes(h));
+      const rest = { stepId, words, minutes: Math.min(MOST_READY_MIN, minutes), hints: ofCutting, tools };
+      after = [...after, add(key, { ...rest, after: [] }).id];
     }
     const cools = parts.some((p) => !p.hands && /\bcool\b/i.test(p.words));
     if (hot && !isApart && !cools && (BLENDS.test(text) || WANTS_COLD.test(text))) {
@@ -142,7 +146,7 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
       if (going !== null)
         tasks = tasks.map((t) => (t === going ? { ...t, minutes: Math.max(1, t.minutes - (part.minutes ?? 0)) } : t));
       const place = going?.place ?? part.place;
-      const cuts = part.hands && part.clauses.some(isCut);
+      const cuts = part.hands && part.clauses.some(isCutting);
       const isCutFirst = n === 0 && parts.length > 1 && cuts && cutsApart(part.clauses, version, seen);
       const blends = part.hands && part.clauses.some((c) => BLENDS.test(c));
       const task = add(key, {
@@ -239,5 +243,5 @@ const isSweet = (version: Version, food: (id: string) => Food | null): boolean =
       !l.leftOut &&
       l.food.kind === 'food' &&
       (food(l.food.foodId)?.kinds.includes('sugar') ?? false) &&
-      (l.weight?.grams ?? 0) >= SWEET_G,
+      (l.weight?.grams ?? 0) >= SWEET_DISH_G,
   );

@@ -11,7 +11,7 @@ const WORK: ReadonlyArray<readonly [does: RegExp, minutes: number]> = [
   [/\b(?:blend|pur[eé]e|strain|drain|sift)\b/i, 3],
 ];
 const BRIEF_MIN = 2;
-const LONGEST_MIN = 40;
+const MOST_GUESSED_MIN = 40;
 const TWO_BATCHES = /\b(?:two|2) batches\b/i;
 
 const CUTS =
@@ -21,7 +21,7 @@ const CUT_G_A_MIN = 150;
 const TO_BEGIN_MIN = 1;
 
 /** Whether words say that something is cut. */
-export const isCut = (words: string): boolean => CUTS.test(words);
+export const isCutting = (words: string): boolean => CUTS.test(words);
 
 /** How long it takes to cut so much, min. @param grams of all of it */
 export const cutMinutes = (grams: number): number => Math.max(2, Math.ceil(TO_BEGIN_MIN + grams / CUT_G_A_MIN));
@@ -35,14 +35,15 @@ export const cutMinutes = (grams: number): number => Math.max(2, Math.ceil(TO_BE
 export function guessHands(clauses: readonly string[], grams: number): number {
   let sum = 0;
   for (const c of clauses) {
-    const minutes = isCut(c) && grams > 0 ? cutMinutes(grams) : (WORK.find(([does]) => does.test(c))?.[1] ?? BRIEF_MIN);
+    const minutes =
+      isCutting(c) && grams > 0 ? cutMinutes(grams) : (WORK.find(([does]) => does.test(c))?.[1] ?? BRIEF_MIN);
     sum += minutes * (TWO_BATCHES.test(c) ? 2 : 1);
   }
-  return Math.min(LONGEST_MIN, Math.max(1, sum));
+  return Math.min(MOST_GUESSED_MIN, Math.max(1, sum));
 }
 
 /** How long something goes on by itself, where its step does not say that, min. Common practice. */
-const BY_ITSELF: ReadonlyArray<readonly [does: RegExp, minutes: number]> = [
+const WAITS_MIN: ReadonlyArray<readonly [does: RegExp, minutes: number]> = [
   [/\bcool\b/i, 20],
   [/\b(?:rise|prove)\b/i, 60],
   [/\b(?:chill|refrigerate|set|freeze)\b/i, 60],
@@ -52,7 +53,7 @@ const BY_ITSELF: ReadonlyArray<readonly [does: RegExp, minutes: number]> = [
 ];
 const RESTS_MIN = 10;
 
-export const guessWait = (words: string): number => BY_ITSELF.find(([does]) => does.test(words))?.[1] ?? RESTS_MIN;
+export const guessWait = (words: string): number => WAITS_MIN.find(([does]) => does.test(words))?.[1] ?? RESTS_MIN;
 
 /** Until so much boils: a few minutes, and more for a large pot. @param grams in the pot */
 export const boilMinutes = (grams: number): number => Math.min(20, 4 + Math.round(grams / 400));

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testVersion } from '../../../tests/support/test-version.ts';
 import { SWAPS } from '../swap/library.ts';
+import { shippedSwapsIn } from '../swap/swap-in.ts';
 import { hintsIn } from './hints-in.ts';
 
 const hints = (...texts: string[]) => [
@@ -16,6 +17,11 @@ describe('steps that swaps bring along', () => {
     'Back bacon gives no fat of its own: spray the pan first.',
   ])('say how the next is done: %s', (text) => {
     expect(hints(text, 'Cook it.')).toEqual([text]);
+  });
+  it('know the words with which a swap came in, whatever the household says now', () => {
+    const spray = 'Spray the hot pan once and add a spoon of water or broth when it begins to stick.';
+    const version = testVersion([], { steps: [spray, 'Cook it.'].map((text, i) => ({ id: `s${i}`, text })) });
+    expect([...hintsIn(version, shippedSwapsIn('gb'))]).toEqual([spray]);
   });
   it.each([
     'Boil the lentils soft first.',

@@ -1,4 +1,5 @@
 import { methodsOf } from '../steps/steps-as-changed.ts';
+import { SWAPS } from '../swap/library.ts';
 import type { Swap } from '../swap/swap.ts';
 import type { Version } from '../version/version.ts';
 import { stepParts } from './step-parts.ts';
@@ -14,7 +15,8 @@ const TAKES_TIME = /\b(?:blend|drain|soak|press out)\b/i;
  * their texts. What one has to cook, blend or wait for is work of its own.
  */
 export function hintsIn(version: Version, swaps: readonly Swap[]): ReadonlySet<string> {
-  const methods = swaps.flatMap((s) =>
+  // A recipe keeps the words with which a swap came in, also where the household talks otherwise now.
+  const methods = [...swaps, ...SWAPS].flatMap((s) =>
     methodsOf(s).filter((m) => m.place === 'before' && (!m.takesOver || SPRAYS.test(m.text))),
   );
   const texts = new Set(methods.map((m) => m.text));

@@ -21,7 +21,7 @@ export interface WorkRow extends ClockTime {
 
 /** In the same minute the oven goes before what is over, that before what hands do, and that before what waits. */
 const RANK = { oven: 0, over: 1, wash: 2, task: 3 } as const;
-const TOOL_WORDS = { burner: 'a burner', bowl: 'a bowl', board: 'the board', blender: 'the blender' } as const;
+const WASHED_WORDS = { burner: 'a burner', bowl: 'a bowl', board: 'the board', blender: 'the blender' } as const;
 
 /**
  * A prep day as one plain list: what is done when, by the clock.
@@ -48,7 +48,7 @@ export function orderOfWork(plan: PrepPlan, start: string): WorkRow[] {
     ];
   });
   const washes = schedule.washes.map((w, i) => {
-    const words = `Wash ${TOOL_WORDS[PREP_TOOLS[w.pool]!]}`;
+    const words = `Wash ${WASHED_WORDS[PREP_TOOLS[w.pool]!]}`;
     return row({ key: `wash ${i}`, at: w.start, kind: 'wash', words, minutes: w.minutes, ...plain });
   });
   const oven = ovenChanges(plan).map((o, i) => row({ key: `oven ${i}`, kind: 'oven', minutes: 0, ...o, ...plain }));

@@ -18,7 +18,7 @@ export interface PrepProblem {
 export const OVEN_CHANGE_MIN = 12;
 /** How long one of them is washed, min. Common practice. */
 const WASH_MIN: Readonly<Record<PrepTool, number>> = { burner: 1, bowl: 2, board: 2, blender: 3 };
-const KITCHEN: Readonly<Record<PrepTool, keyof PrepKitchen>> = {
+const KITCHEN_HAS: Readonly<Record<PrepTool, keyof PrepKitchen>> = {
   burner: 'burners',
   bowl: 'bowls',
   board: 'boards',
@@ -47,7 +47,7 @@ export function prepProblem(dishes: readonly DishTasks[], kitchen: PrepKitchen, 
     }),
   );
   const pools = PREP_TOOLS.map((tool, pool): Pool => {
-    const has = kitchen[KITCHEN[tool]];
+    const has = kitchen[KITCHEN_HAS[tool]];
     const needs = Math.max(0, ...dishes.map((d) => atOnce(d, pool, holds, at)));
     if (needs > has) notes.push(`One of the dishes needs ${counted(needs, tool)} at once: so many were taken.`);
     return { count: Math.max(1, has, needs), wash: WASH_MIN[tool] };

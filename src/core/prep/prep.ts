@@ -21,6 +21,13 @@ export interface PrepKitchen {
   readonly blenders: number;
 }
 
+/** When a prep day begins, until somebody says otherwise. */
+export const USUAL_PREP_START = '14:00';
+/** More dishes are no day's work. */
+export const MOST_PREP_DISHES = 8;
+/** So long a shorter order is looked for, ms. */
+export const ORDER_WITHIN_MS = 10_000;
+
 export const USUAL_KITCHEN: PrepKitchen = { burners: 4, trays: 2, bowls: 3, boards: 1, blenders: 1 };
 
 /** Several dishes that are cooked in one go. */
@@ -57,7 +64,7 @@ export interface PrepTick {
   readonly at: string;
 }
 
-/** A part of a step, the same in every version and on every prep day: what it takes once is what it takes again. */
+/** A part of a step of a version, and of its copies as cooked: what it takes once is what it takes again. */
 export const partKey = (stepId: string, part: string): string => `${stepId}~${part}`;
 
 /** What earlier prep days were told that parts of steps take; the latest has it. */

@@ -1,7 +1,7 @@
 import type { PrepTask } from './prep-task.ts';
 
-const LEAST = 0.5;
-const MOST = 2;
+const LEAST_FACTOR = 0.5;
+const MOST_FACTOR = 2;
 
 /**
  * What a recipe says of the time at the worktop, shared out over what had to be guessed of it, within half and twice.
@@ -19,6 +19,6 @@ export function shareOutPrepTime<T extends PrepTask>(
   const guessed = atTable.filter((t) => t.from === 'guessed');
   if (prep === null || guessed.length === 0) return [...tasks];
   const known = sum(atTable) - sum(guessed);
-  const factor = Math.min(MOST, Math.max(LEAST, (prep - known) / sum(guessed)));
+  const factor = Math.min(MOST_FACTOR, Math.max(LEAST_FACTOR, (prep - known) / sum(guessed)));
   return tasks.map((t) => (guessed.includes(t) ? { ...t, minutes: Math.max(1, Math.round(t.minutes * factor)) } : t));
 }

@@ -9,7 +9,7 @@ export interface Soiled {
 /** Clean; used; of strong smell; raw; what somebody at the table must not have. Each is washed off before what bears less. */
 const [USED, STRONG, RAW, ALLERGEN] = [1, 2, 3, 4] as const;
 
-const isRaw = (f: Food): boolean =>
+const isRawAnimal = (f: Food): boolean =>
   f.state !== 'cooked' &&
   f.state !== 'canned' &&
   f.kinds.some(
@@ -29,6 +29,6 @@ const isStrong = (f: Food): boolean =>
 export function soiledBy(foods: readonly Food[], sweet: boolean, mind: ReadonlySet<Allergen>): Soiled {
   const bears = sweet ? USED : STRONG;
   if (foods.some((f) => f.allergens.some((a) => mind.has(a)))) return { bears, soils: ALLERGEN };
-  if (foods.some(isRaw)) return { bears, soils: RAW };
+  if (foods.some(isRawAnimal)) return { bears, soils: RAW };
   return { bears, soils: foods.some(isStrong) ? STRONG : USED };
 }

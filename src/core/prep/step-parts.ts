@@ -1,6 +1,6 @@
 import { beginsWithVerb } from '../stove/kitchen-verbs.ts';
 import { stepTimes } from '../stove/step-times.ts';
-import { isCut } from './guess-minutes.ts';
+import { isCutting } from './guess-minutes.ts';
 
 /** Where something is while it is worked on, or waits; null for the table and the worktop. */
 export type PartPlace = 'hob' | 'oven' | 'fridge' | 'freezer';
@@ -20,7 +20,7 @@ export interface StepPart {
 }
 
 /** What goes on by itself, once it is begun. Common practice. */
-const BY_ITSELF =
+const GOES_BY_ITSELF =
   /^(?:bake|roast|gratinate|simmer|boil|braise|stew|steam|poach|swell|rest|stand|cool|chill|refrigerate|freeze|rise|prove|soak|marinate|leave|let|cook|infuse|steep|microwave|reduce|thaw|cure)\b/i;
 /** What does where it is said for how long. */
 const BY_ITSELF_FOR_LONG = /^(?:set|press|keep|dry|drain)\b/i;
@@ -32,18 +32,18 @@ const ON_HOB =
 const TO_THE_BOIL = /^bring\b.*\b(?:boil|simmer)\b/i;
 const IN_OVEN = /^(?:roast|gratinate|broil)\b|\bin(?:to)? (?:the|a) (?:\w+ )?oven\b/i;
 /** "Bake 8 thin pancakes in the butter" is done in a pan, by hand. */
-const IN_A_PAN = /^bake\b.*\b(?:pan(?:cakes?)?|in (?:the |half |some |a )?(?:[\w ]+ )?(?:butter|oil|lard))\b/i;
+const BAKED_IN_PAN = /^bake\b.*\b(?:pan(?:cakes?)?|in (?:the |half |some |a )?(?:[\w ]+ )?(?:butter|oil|lard))\b/i;
 const COLD = /^(?:chill|refrigerate|marinate)\b|\b(?:in|into) the (?:fridge|refrigerator)\b/i;
-const FROZEN = /^freeze\b|\bin(?:to)? the freezer\b/i;
+const IN_FREEZER = /^freeze\b|\bin(?:to)? the freezer\b/i;
 /** Done in no time, beside something else; or nothing that is done on that day. */
 const NO_WORK =
   /^(?:cover|keep|store|remove|take it out|take them out|return to|turn (?:it|the (?:heat|oven)) (?:down|up|off)|let it be|repeat)\b|^(?:pre)?heat (?:the|an|your) oven\b|^done when\b/i;
 /** A night, in minutes: as long as what is begun the evening before is left. */
 const OVERNIGHT = /\bovernight\b|\b(?:the|a) night before\b/i;
-const NIGHT_MIN = 600;
+const OVERNIGHT_MIN = 600;
 
 /** Where one clause ends and another begins: where something else is done. */
-const CLAUSE = /((?<=[.;!?])\s+|;\s+|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and\s+then|then|and)\s+)/i;
+const BETWEEN_CLAUSES = /((?<=[.;!?])\s+|;\s+|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and\s+then|then|and)\s+)/i;
 
 interface Clause {
   readonly words: string;
@@ -69,20 +69,20 @@ export function stepParts(text: string): StepPart[] {
       if (putsIn && part.hands && part.place === 'hob')
         parts[parts.length - 1] = { ...part, ...wordsTogether(last, part) };
       else if (joins && (last.minutes === null) === (part.minutes === null))
-        parts[parts.length - 1] = joined(last, part);
+        parts[parts.length - 1] = partsJoined(last, part);
       else parts.push(part);
     }
   }
-  return parts.length > 0 ? parts : [partOf(true, null, null, text)];
+  return parts.length > 0 ? parts : [stepPart(true, null, null, text)];
 }
 
 const PUTS_IN = /^(?:add|put|tip)\b/i;
 /** Nothing is served while it is cooked; and what is cut can be cut long before it is put in. */
 const standsApart = (before: StepPart, part: StepPart): boolean =>
   /^serve\b/i.test(part.words) ||
-  (before.clauses.every(isCut) && /^(?:add|stir|fold|put|return|mix|tip)\b/i.test(part.words));
+  (before.clauses.every(isCutting) && /^(?:add|stir|fold|put|return|mix|tip)\b/i.test(part.words));
 
-const partOf = (hands: boolean, place: PartPlace | null, minutes: number | null, text: string): StepPart => ({
+const stepPart = (hands: boolean, place: PartPlace | null, minutes: number | null, text: string): StepPart => ({
   hands,
   place,
   minutes,
@@ -91,7 +91,7 @@ const partOf = (hands: boolean, place: PartPlace | null, minutes: number | null,
   ofBefore: false,
 });
 
-const joined = (a: StepPart, b: StepPart): StepPart => ({
+const partsJoined = (a: StepPart, b: StepPart): StepPart => ({
   ...a,
   minutes: a.minutes === null ? null : a.minutes + b.minutes!,
   ...wordsTogether(a, b),
@@ -108,14 +108,15 @@ function clausesOf(text: string): Clause[] {
   for (const sentence of text.split(/(?<=[.!?])\s+(?=\p{Lu})/u)) {
     if (/^done when\b/i.test(sentence)) continue;
     let inSentence = 0;
-    const pieces = sentence.split(CLAUSE);
+    const pieces = sentence.split(BETWEEN_CLAUSES);
     for (const [i, piece] of pieces.entries()) {
       // Every other piece is what stands between two clauses.
       if (i % 2 === 1) continue;
       const words = piece.trim().replace(/[.;!?]+$/, '');
       if (words === '') continue;
       const own = words.replace(/^(?:meanwhile|off the heat|now|again|gently|slowly|carefully),?\s+/i, '');
-      const isOwn = beginsWithVerb(own) || ALSO_VERB.test(own) || BY_ITSELF.test(own) || /^(?:pre)?heat\b/i.test(own);
+      const isOwn =
+        beginsWithVerb(own) || ALSO_VERB.test(own) || GOES_BY_ITSELF.test(own) || /^(?:pre)?heat\b/i.test(own);
       if ((isOwn && !/^(?:stirring|turning|whisking)\b/i.test(own)) || inSentence === 0) {
         clauses.push({ words: own, rest: '' });
         inSentence++;
@@ -136,20 +137,21 @@ function partsOfClause({ words, rest }: Clause): StepPart[] {
   if (NO_WORK.test(words) && said === null) return [];
   // "Press after 20 minutes": it waits, and then there is work.
   const after = /^(.*?)\s+after\s+(?:about\s+)?\d/i.exec(words);
-  if (after !== null && said !== null) return [partOf(false, null, said, 'Wait'), partOf(true, null, null, after[1]!)];
+  if (after !== null && said !== null)
+    return [stepPart(false, null, said, 'Wait'), stepPart(true, null, null, after[1]!)];
   const last = LAST_MINUTES.exec(all);
   if (last !== null)
     return [
-      partOf(true, null, null, withoutTimes(all.replace(LAST_MINUTES, ''), words)),
-      { ...partOf(false, null, Number(last[1]), 'Goes on'), ofBefore: true },
+      stepPart(true, null, null, withoutTimes(all.replace(LAST_MINUTES, ''), words)),
+      { ...stepPart(false, null, Number(last[1]), 'Goes on'), ofBefore: true },
     ];
-  if (TO_THE_BOIL.test(all)) return [partOf(false, 'hob', said, 'Bring to the boil')];
-  const goesOn = BY_ITSELF.test(words) || (said !== null && BY_ITSELF_FOR_LONG.test(words));
-  const byItself = goesOn && !STOOD_BESIDE.test(all) && !IN_A_PAN.test(words);
-  const place = placeOf(words, all);
+  if (TO_THE_BOIL.test(all)) return [stepPart(false, 'hob', said, 'Bring to the boil')];
+  const goesOn = GOES_BY_ITSELF.test(words) || (said !== null && BY_ITSELF_FOR_LONG.test(words));
+  const byItself = goesOn && !STOOD_BESIDE.test(all) && !BAKED_IN_PAN.test(words);
+  const place = placeOfClause(words, all);
   // Hands in an oven are at work elsewhere: what bakes does so by itself.
   const hands = place === 'oven' || place === 'fridge' || place === 'freezer' ? false : !byItself;
-  return [partOf(hands, place, said, withoutTimes(all, words))];
+  return [stepPart(hands, place, said, withoutTimes(all, words))];
 }
 
 /** "Add the sausage for the last 10 minutes." */
@@ -169,24 +171,24 @@ function saidMinutes(
   clause: string,
   times: readonly { readonly from: number; readonly to: number | null }[],
 ): number | null {
-  if (times.length === 0) return OVERNIGHT.test(clause) ? NIGHT_MIN : null;
+  if (times.length === 0) return OVERNIGHT.test(clause) ? OVERNIGHT_MIN : null;
   const sides = /\b(?:per|each|on each|on both|both|a) sides?\b/i.test(clause) ? 2 : 1;
   return Math.max(1, Math.round((times.reduce((sum, t) => sum + (t.to ?? t.from), 0) / 60) * sides));
 }
 
-function placeOf(words: string, all: string): PartPlace | null {
-  if (FROZEN.test(words)) return 'freezer';
+function placeOfClause(words: string, all: string): PartPlace | null {
+  if (IN_FREEZER.test(words)) return 'freezer';
   if (COLD.test(words) || /\bin the (?:fridge|refrigerator)\b/i.test(all)) return 'fridge';
   if (IN_OVEN.test(all)) return 'oven';
-  if (/^bake\b/i.test(words)) return IN_A_PAN.test(words) ? 'hob' : 'oven';
-  return ON_HOB.test(words) || (BY_ITSELF.test(words) && ON_HOB.test(all)) ? 'hob' : null;
+  if (/^bake\b/i.test(words)) return BAKED_IN_PAN.test(words) ? 'hob' : 'oven';
+  return ON_HOB.test(words) || (GOES_BY_ITSELF.test(words) && ON_HOB.test(all)) ? 'hob' : null;
 }
 
 /** So many letters are read at a glance. */
-const LONGEST = 120;
+const MOST_LETTERS = 120;
 
 function wordsOf(text: string): string {
   const one = text.trim().replace(/[.,;!?]+$/, '');
-  const short = one.length <= LONGEST ? one : `${one.slice(0, LONGEST).replace(/\s+\S*$/, '')} …`;
+  const short = one.length <= MOST_LETTERS ? one : `${one.slice(0, MOST_LETTERS).replace(/\s+\S*$/, '')} …`;
   return short.replace(/^\p{Ll}/u, (c) => c.toUpperCase());
 }

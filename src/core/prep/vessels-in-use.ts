@@ -1,4 +1,4 @@
-import { isCut } from './guess-minutes.ts';
+import { isCutting } from './guess-minutes.ts';
 import type { PrepTool, ToolUse } from './prep-task.ts';
 import type { Soiled } from './soiled.ts';
 import type { StepPart } from './step-parts.ts';
@@ -6,7 +6,7 @@ import type { StepPart } from './step-parts.ts';
 /** What is stirred in a bowl. */
 const IN_BOWL = /\bbowl\b|^(?:whisk|beat|knead|mix|fold|toss|combine|cream|rub|stir)\b/i;
 /** It goes on in what it was begun in. */
-const GOES_ON = /^(?:fold|stir|mix|beat|whisk|rub|knead)\b.*\bin\b|^(?:fold|stir|mix|beat|add|knead)\b/i;
+const GOES_ON_IN_BOWL = /^(?:fold|stir|mix|beat|whisk|rub|knead)\b.*\bin\b|^(?:fold|stir|mix|beat|add|knead)\b/i;
 /** What is done to what is in the pot, which stays where it is. */
 const STAYS_IN_POT =
   /^(?:stir|add|lay|season|pour|return|dust|fold|put|tip|mix in|deglaze|strew|thicken|taste|loosen|skim|cover|whisk in|turn)\b/i;
@@ -34,7 +34,7 @@ export class VesselsInUse {
    */
   add(id: string, part: StepPart, isApart: boolean, isFirst: boolean, stepText: string, soiled: Soiled): void {
     if (isApart && isFirst) this.#pot = null;
-    if (part.hands && part.place === null && !part.clauses.every((c) => STAYS_IN_POT.test(c) || isCut(c)))
+    if (part.hands && part.place === null && !part.clauses.every((c) => STAYS_IN_POT.test(c) || isCutting(c)))
       this.#pot = null;
     const waits = !part.hands && part.place !== 'hob' && part.place !== 'oven';
     const stirs = part.hands && part.place === null && part.clauses.some((c) => IN_BOWL.test(c));
@@ -51,7 +51,7 @@ export class VesselsInUse {
       if (/\bcool|chill|freez/i.test(part.words) || part.place !== null) this.#pot = null;
     } else if (stirs && this.#pot === null) {
       const last = this.#bowls.at(-1);
-      if (last !== undefined && !isApart && part.clauses.some((c) => GOES_ON.test(c))) {
+      if (last !== undefined && !isApart && part.clauses.some((c) => GOES_ON_IN_BOWL.test(c))) {
         last.until = id;
         for (const b of this.#bowls.slice(0, -1)) b.until = id;
         this.#bowls = [last];
@@ -60,7 +60,7 @@ export class VesselsInUse {
         this.#empty(id, part, isApart);
         this.#bowls.push(this.#open({ tool: 'bowl', from: id, until: id, ...soiled }));
       }
-    } else if (part.hands && !part.clauses.every(isCut)) this.#empty(id, part, isApart);
+    } else if (part.hands && !part.clauses.every(isCutting)) this.#empty(id, part, isApart);
   }
 
   /** The end of a step that began something apart: what it has on the hob is no pot of the dish. */

@@ -2,7 +2,7 @@ import { minutesSaid } from '../quantity/minutes-said.ts';
 import type { PrepAside, PrepTask } from './prep-task.ts';
 
 /** A night, min: what takes so long begins the evening before. */
-const NIGHT_MIN = 480;
+const LEAST_NIGHT_MIN = 480;
 
 /** What takes a night begins the evening before, with all that has to be done for it; the rest is the day. */
 export function withoutNights(tasks: readonly PrepTask[]): { readonly day: PrepTask[]; readonly before: PrepAside[] } {
@@ -13,7 +13,7 @@ export function withoutNights(tasks: readonly PrepTask[]): { readonly day: PrepT
     evening.add(id);
     for (const a of byId.get(id)?.after ?? []) take(a);
   };
-  for (const t of tasks) if (!t.hands && t.minutes >= NIGHT_MIN) take(t.id);
+  for (const t of tasks) if (!t.hands && t.minutes >= LEAST_NIGHT_MIN) take(t.id);
   return {
     day: tasks.filter((t) => !evening.has(t.id)).map((t) => ({ ...t, after: t.after.filter((a) => !evening.has(a)) })),
     before: tasks

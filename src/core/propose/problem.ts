@@ -3,7 +3,7 @@
  * known by their place in a list.
  */
 export interface ProposeProblem {
-  readonly places: readonly Place[];
+  readonly places: readonly FreeMeal[];
   /** By eater and day, what is left of the allowance, points; null where nobody counts. */
   readonly room: readonly (readonly (number | null)[])[];
   /** By eater and day, what is missing to the floor once every place of the day is filled, points; null where it is not asked. */
@@ -17,7 +17,7 @@ export interface ProposeProblem {
 }
 
 /** A meal of somebody's on which nothing stands. */
-export interface Place {
+export interface FreeMeal {
   readonly eater: number;
   readonly day: number;
 }

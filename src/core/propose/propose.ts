@@ -1,3 +1,4 @@
+import { EPSILON } from '../program/rule.ts';
 import type { Pick, Picks, ProposeProblem, Weighed, Weights } from './problem.ts';
 import { LEAST_COOKING } from './problem.ts';
 import { WeekState } from './week-state.ts';
@@ -18,7 +19,7 @@ export interface ProposeOptions {
   readonly found?: (proposal: Proposal) => void;
 }
 
-const NODES_A_LOOK = 256;
+const STEPS_A_LOOK = 256;
 /** So many steps until it is no more tried whole, but by parts. */
 const NODES_WHOLE = 200_000;
 const NODES_A_PART = 1_200;
@@ -35,7 +36,7 @@ const PARTS_UNTIL_BACK = 60;
  * bettered part by part: some days, or one eater, are cleared and filled as well as can be, until nothing gets better.
  */
 export function propose(p: ProposeProblem, weights: Weights = LEAST_COOKING, options: ProposeOptions = {}): Proposal {
-  const search = new Search(p, weights, options);
+  const search = new WeekSearch(p, weights, options);
   const whole = p.places.map((_, i) => i);
   const isWhole = search.fill([], whole, NODES_WHOLE);
   if (isWhole) return search.best(true);
@@ -45,7 +46,7 @@ export function propose(p: ProposeProblem, weights: Weights = LEAST_COOKING, opt
   let inVain = 0;
   while (!search.isStopped && inVain < PARTS_IN_VAIN) {
     const { picks } = now;
-    const part = partOf(p, picks, random);
+    const part = partOfWeek(p, picks, random);
     const kept = whole.filter((i) => !part.has(i)).map((i) => [i, picks[i] ?? null] as const);
     // Another that is as good is a new place to look from; now and then also one that is not.
     search.beginAnew(random);
@@ -63,7 +64,7 @@ export function propose(p: ProposeProblem, weights: Weights = LEAST_COOKING, opt
 }
 
 /** Some places that hang together: what a few pots fill, those of one eater, or of days that follow one another. */
-function partOf(p: ProposeProblem, picks: Picks, random: () => number): Set<number> {
+function partOfWeek(p: ProposeProblem, picks: Picks, random: () => number): Set<number> {
   const of = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
   const pots = [...new Set(picks.flatMap((x) => (x?.kind === 'cook' ? [`${x.dish} ${x.day}`] : [])))];
   if (pots.length > 0 && random() < 0.5) {
@@ -117,7 +118,7 @@ function likeliest(weights: Weights): (a: Anew, b: Anew) => number {
   };
 }
 
-class Search {
+class WeekSearch {
   readonly #p: ProposeProblem;
   readonly #weights: Weights;
   readonly #options: ProposeOptions;
@@ -216,7 +217,7 @@ class Search {
     };
     // A part is tried with few steps off the likeliest way: so many in all, the first places not later than the last.
     const visit = (at: number, off: number): void => {
-      if (++this.#nodes % NODES_A_LOOK === 0 && this.#options.stop?.() === true) this.isStopped = true;
+      if (++this.#nodes % STEPS_A_LOOK === 0 && this.#options.stop?.() === true) this.isStopped = true;
       const least = leastFrom(at);
       if (this.#best !== null && compareWeighed(least, this.#best.weighed, this.#weights) >= 0) return;
       if (at === order.length) {
@@ -361,7 +362,7 @@ function everPossible(p: ProposeProblem, place: number): Pick[] {
   const room = p.room[eater]![day] ?? null;
   const fits = (points: readonly (number | null)[]): boolean => {
     const of = points[eater] ?? null;
-    return of !== null && (room === null || of <= room + 1e-9);
+    return of !== null && (room === null || of <= room + EPSILON);
   };
   const boxes = p.boxes
     .map((b, box) => ({ b, box }))

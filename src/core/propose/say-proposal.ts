@@ -1,5 +1,7 @@
 import type { Eaten } from '../day/day-entry.ts';
 import { formatPoints } from '../program/format-points.ts';
+import { WEEK_BEGINS } from '../program/program-words.ts';
+import { isoWeekday } from '../quantity/calendar-day.ts';
 import { formatAmount } from '../quantity/format-amount.ts';
 import type { Pick } from './problem.ts';
 import type { Proposal } from './propose.ts';
@@ -42,8 +44,7 @@ export interface SaidProposal {
   readonly proved: boolean;
 }
 
-const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
-const weekday = (day: string): string => WEEKDAYS[new Date(`${day}T00:00:00Z`).getUTCDay()]!;
+const weekday = (day: string): string => WEEK_BEGINS[isoWeekday(day) - 1]!;
 
 /** A proposal as it is shown: what stands where, what is cooked for it, what has to be got, and why each. */
 export function sayProposal(
@@ -52,7 +53,7 @@ export function sayProposal(
   { picks, proved }: Proposal,
 ): SaidProposal {
   const servings = problem.dishes.map((d) => d.servings);
-  const { cooks, byPlace } = cooksOf(q, places, picks, servings);
+  const { cooks, byPlace } = proposedCooks(q, places, picks, servings);
   const filled = places.flatMap((place, i): ProposedPlace[] => {
     const pick = picks[i] ?? null;
     if (pick === null) return [];
@@ -71,7 +72,7 @@ export function sayProposal(
 }
 
 /** What is cooked, each pot by itself, and which of them each place is filled from. */
-function cooksOf(
+function proposedCooks(
   q: WeekQuestion,
   places: readonly FreePlace[],
   picks: Proposal['picks'],

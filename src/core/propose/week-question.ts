@@ -40,7 +40,7 @@ export interface AskedWeek {
 /** A dish is cooked for so many where its recipe does not say it. */
 const USUAL_SERVINGS = 4;
 /** What keeps beyond the week keeps so many days beyond it. */
-const BEYOND = 90;
+const BEYOND_WEEK = 90;
 
 /** The places of a plan on which nothing stands but what always does. */
 export function freePlaces(q: Omit<WeekQuestion, 'offer' | 'upwards' | 'cookDays'>): FreePlace[] {
@@ -85,9 +85,9 @@ export function askedWeek(q: WeekQuestion): AskedWeek {
   const problem: ProposeProblem = {
     places: places.map((p) => ({ eater: q.eaterIds.indexOf(p.eaterId), day: dayOf(p.day) })),
     room,
-    least: q.eaterIds.map((e) => q.days.map((day) => leastOf(q, places, e, day))),
+    least: q.eaterIds.map((e) => q.days.map((day) => floorOf(q, places, e, day))),
     boxes: q.offer.boxes.map((b) => {
-      const until = Math.min(last + BEYOND, dayOf(b.keepUntil));
+      const until = Math.min(last + BEYOND_WEEK, dayOf(b.keepUntil));
       return {
         recipe: recipe(b.recipeId),
         points: pointsOf(b.to),
@@ -126,7 +126,7 @@ function roomOf(told: ToldDay | undefined): number | null {
 }
 
 /** What is missing to the floor once all places of the day are filled; null where the day is not whole even then. */
-function leastOf(q: WeekQuestion, places: readonly FreePlace[], eaterId: string, day: string): number | null {
+function floorOf(q: WeekQuestion, places: readonly FreePlace[], eaterId: string, day: string): number | null {
   const told = q.told(eaterId).find((d) => d.day === day);
   if (told?.rules == null) return null;
   const isWhole = q.mealsOfDay.every(

@@ -1,7 +1,6 @@
+import { EPSILON } from '../program/rule.ts';
 import type { Pick, Picks, ProposeProblem, Weighed } from './problem.ts';
 import { sourceOf } from './weigh.ts';
-
-const EPSILON = 1e-9;
 
 /** A week that is being filled, place by place, each step with its way back. */
 export class WeekState {

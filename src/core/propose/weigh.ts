@@ -1,7 +1,5 @@
+import { EPSILON } from '../program/rule.ts';
 import type { Picks, PortionPoints, ProposeProblem, Weighed, Weights } from './problem.ts';
-
-/** Rounding of sums is no point. */
-const EPSILON = 1e-9;
 
 /** What a pick is of, and what a portion of it comes to. */
 export function sourceOf(

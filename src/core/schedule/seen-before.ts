@@ -12,7 +12,7 @@ const MOST_IN_ALL = 1_500_000;
  * for the next.
  */
 export function seenBefore(p: Prepared, seen: Seen, at: Progress): boolean {
-  const key = keyOf(at);
+  const key = keyOfProgress(at);
   const state = stateOf(p, at);
   const alike = seen.get(key);
   if (alike === undefined) {
@@ -27,7 +27,7 @@ export function seenBefore(p: Prepared, seen: Seen, at: Progress): boolean {
   return false;
 }
 
-function keyOf(at: Progress): string {
+function keyOfProgress(at: Progress): string {
   let bits = 0;
   let key = '';
   for (let j = 0; j < at.starts.length; j++) {

@@ -13,7 +13,7 @@ export interface SolvedSchedule {
   readonly proved: boolean;
 }
 
-export interface SolveOptions {
+export interface ScheduleOptions {
   /** Whether to end with what there is; asked again and again. */
   readonly stop?: () => boolean;
   /** Told of every shorter one. */
@@ -32,7 +32,7 @@ const NODES_A_LOOK = 128;
  * @returns null where there is none
  * @throws RangeError where jobs wait for each other, or need what there is none of
  */
-export function solveSchedule(problem: ScheduleProblem, options: SolveOptions = {}): SolvedSchedule | null {
+export function solveSchedule(problem: ScheduleProblem, options: ScheduleOptions = {}): SolvedSchedule | null {
   const p = prepare(problem);
   const beginning = atBeginning(p);
   const least = leastMinutes(p, beginning);

@@ -21,14 +21,14 @@ import { tableOf } from './table.ts';
 
 /** So many dishes are looked at: favourites first, then what was worked on last. */
 const MOST_LOOKED_AT = 80;
-const MOST_DISHES = 30;
+const MOST_DISHES_OFFERED = 30;
 /** A pot is asked after for so many days behind. */
 const POT_DAYS = 4;
 /** Of a pot is eaten within so many days, frozen portions too. */
 const POT_EATEN_DAYS = 90;
 /** A serving of less is beside something; with more sugar it is a sweet dish. */
 const LEAST_MEAL_KCAL = 200;
-const SWEET_G = 5;
+const SWEET_SERVING_G = 5;
 /** What is no meal by itself. */
 const NO_MEAL = new Set([
   'batter cake',
@@ -69,7 +69,7 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
   const offered = (what: Eaten, words: string): OfferedTo[] => offeredTo(table, sources, what, words, today);
   const house = houseOf(await stockOf(s));
   const names = new Map(
-    (await newestFoods(s, [...new Set(rows.flatMap((r) => idsOf(r.foods)))])).map((f) => [f.id, f.name]),
+    (await newestFoods(s, [...new Set(rows.flatMap((r) => foodIdsOf(r.foods)))])).map((f) => [f.id, f.name]),
   );
   const last = await lastEatenBy(
     s,
@@ -98,10 +98,10 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
           title: r.title,
           servings: r.servings,
           keeps: limitOf('cooked', 'fridge', foods).days,
-          toGet: idsOf(r.foods).flatMap((id) =>
+          toGet: foodIdsOf(r.foods).flatMap((id) =>
             house.has(id) || !names.has(id) ? [] : [{ foodId: id, name: names.get(id)! }],
           ),
-          foods: idsOf(r.foods).length,
+          foods: foodIdsOf(r.foods).length,
           lastEaten: last.get(r.recipe_id) ?? null,
           to,
         },
@@ -133,10 +133,10 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
 /** Whether a serving fills somebody, and is no sweet one. */
 function isMeal(parts: readonly FoodPart[], kcal: number | null): boolean {
   const sugar = parts.filter((p) => p.food.kinds.includes('sugar')).reduce((sum, p) => sum + p.grams, 0);
-  return kcal !== null && kcal >= LEAST_MEAL_KCAL && sugar < SWEET_G;
+  return kcal !== null && kcal >= LEAST_MEAL_KCAL && sugar < SWEET_SERVING_G;
 }
 
-const idsOf = (foods: string): string[] => foods.trim().split(' ').filter(Boolean);
+const foodIdsOf = (foods: string): string[] => foods.trim().split(' ').filter(Boolean);
 
 const probe = (what: Eaten, words: string, eaterId: string, day: string): DayEntry => ({
   id: 'offer',
@@ -174,7 +174,7 @@ async function dishRows(s: Scope) {
     .orderBy('l.changed_at', 'desc')
     .limit(MOST_LOOKED_AT)
     .execute();
-  return rows.filter((r) => r.dish === null || !NO_MEAL.has(r.dish)).slice(0, MOST_DISHES);
+  return rows.filter((r) => r.dish === null || !NO_MEAL.has(r.dish)).slice(0, MOST_DISHES_OFFERED);
 }
 
 /** When anybody last had something of these recipes. */

@@ -1,14 +1,13 @@
 import { X } from 'lucide-react';
 import { v7 as uuid } from 'uuid';
-import type { Prep, PrepKitchen } from '../../core/prep/prep.ts';
+import { MOST_PREP_DISHES, type Prep, type PrepKitchen } from '../../core/prep/prep.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { DishSearch } from './dish-search.tsx';
 import type { ShownDish } from './use-dishes.ts';
 
-const MOST_DISHES = 8;
-const KITCHEN: readonly {
+const KITCHEN_THINGS: readonly {
   readonly of: keyof PrepKitchen;
   readonly words: string;
   readonly one: string;
@@ -59,7 +58,7 @@ export function DishesOfPrep({ prep, dishes, set }: DishesOfPrepProps) {
             </li>
           ))}
         </ul>
-        {!isBegun && prep.dishes.length < MOST_DISHES && (
+        {!isBegun && prep.dishes.length < MOST_PREP_DISHES && (
           <div className="mt-3">
             <DishSearch
               h={household.id}
@@ -120,19 +119,19 @@ export function DishesOfPrep({ prep, dishes, set }: DishesOfPrepProps) {
             onPick={(n) => set({ cooks: n === '2' ? 2 : 1, kept: null }, 'How many cook')}
           />
           <ul className="mt-2">
-            {KITCHEN.map(({ of, words, one, least, most }) => (
+            {KITCHEN_THINGS.map(({ of, words, one, least, most }) => (
               <li key={of} className="flex items-center justify-between gap-3">
                 <span>
                   {prep.kitchen[of]} {prep.kitchen[of] === 1 ? one : words}
                 </span>
                 <span className="flex">
-                  <Step
+                  <StepButton
                     words={`One less: ${words}`}
                     sign="−"
                     isOff={prep.kitchen[of] <= least}
                     onPress={() => step(of, -1)}
                   />
-                  <Step
+                  <StepButton
                     words={`One more: ${words}`}
                     sign="+"
                     isOff={prep.kitchen[of] >= most}
@@ -158,7 +157,7 @@ interface StepProps {
   readonly onPress: () => void;
 }
 
-const Step = ({ words, sign, isOff, onPress }: StepProps) => (
+const StepButton = ({ words, sign, isOff, onPress }: StepProps) => (
   <button
     type="button"
     className="btn btn-plain size-11 p-0 text-xl"

@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { ListOrdered } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { type Prep, type PrepDish, USUAL_KITCHEN } from '../../core/prep/prep.ts';
+import { MOST_PREP_DISHES, type Prep, type PrepDish, USUAL_KITCHEN, USUAL_PREP_START } from '../../core/prep/prep.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { Check } from '../kit/check.tsx';
@@ -12,9 +12,7 @@ import { DishSearch } from './dish-search.tsx';
 import { usePreps } from './use-preps.ts';
 
 /** So far ahead the plan is looked at for pots. */
-const DAYS_AHEAD = 14;
-const USUAL_START = '14:00';
-const MOST_DISHES = 8;
+const POTS_AHEAD_DAYS = 14;
 
 interface NewPrepProps {
   /** The day that it is wanted for; null where nobody said. */
@@ -26,13 +24,13 @@ interface NewPrepProps {
 export function NewPrep({ day: asked, onMake }: NewPrepProps) {
   const { household } = useHousehold();
   const today = useToday();
-  const week = useWeek(today, DAYS_AHEAD);
+  const week = useWeek(today, POTS_AHEAD_DAYS);
   const { preps } = usePreps();
   const pots = useMemo(() => (week?.pots ?? []).filter((p) => p.cookId === null && p.day >= today), [week, today]);
   const [said, setDay] = useState(asked);
   // Of itself it is the first day on which there is most to cook.
   const day = said ?? fullest(pots) ?? today;
-  const [start, setStart] = useState(USUAL_START);
+  const [start, setStart] = useState(USUAL_PREP_START);
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const [added, setAdded] = useState<readonly (PrepDish & { readonly title: string })[]>([]);
   const [busy, setBusy] = useState(false);
@@ -141,13 +139,13 @@ export function NewPrep({ day: asked, onMake }: NewPrepProps) {
       <button
         type="button"
         className="btn btn-main mt-5"
-        disabled={busy || dishes.length === 0 || dishes.length > MOST_DISHES}
+        disabled={busy || dishes.length === 0 || dishes.length > MOST_PREP_DISHES}
         onClick={() => void begin()}
       >
         <ListOrdered size={20} aria-hidden="true" /> Work out the order
       </button>
-      {dishes.length > MOST_DISHES && (
-        <p className="mt-2 text-mustard">More than {MOST_DISHES} dishes are no day’s work: take some off.</p>
+      {dishes.length > MOST_PREP_DISHES && (
+        <p className="mt-2 text-mustard">More than {MOST_PREP_DISHES} dishes are no day’s work: take some off.</p>
       )}
     </section>
   );

@@ -34,7 +34,7 @@ export function OrderList({ rows, titles, dishes, live, onMove, onTell }: OrderL
     <>
       <ol>
         {rows.map((row) => (
-          <Row
+          <WorkLine
             key={row.key}
             row={row}
             title={row.dishId === null ? null : (titles.get(row.dishId) ?? null)}
@@ -60,7 +60,7 @@ export function OrderList({ rows, titles, dishes, live, onMove, onTell }: OrderL
   );
 }
 
-interface RowProps {
+interface WorkLineProps {
   readonly row: WorkRow;
   readonly title: string | null;
   readonly dish: PrepDish | null;
@@ -69,7 +69,7 @@ interface RowProps {
   readonly onTell: (task: PrepTask) => void;
 }
 
-function Row({ row, title, dish, live, onMove, onTell }: RowProps) {
+function WorkLine({ row, title, dish, live, onMove, onTell }: WorkLineProps) {
   const { task } = row;
   const isTask = row.kind === 'task' && task !== null;
   const isDone = isTask && (live?.isDone(task) ?? false);

@@ -5,7 +5,7 @@ import { NewPrep } from './new-prep.tsx';
 import { OpenPrep } from './open-prep.tsx';
 import { barePrep, usePreps } from './use-preps.ts';
 
-const dayWords = (day: string): string => format(parseISO(day), 'EEE d MMM');
+const prepDayWords = (day: string): string => format(parseISO(day), 'EEE d MMM');
 
 /** Several dishes in one go: what is done when, in one order of work. */
 export function PrepPage() {
@@ -16,7 +16,7 @@ export function PrepPage() {
   return (
     <main className="page">
       <WeekHead
-        title={open === undefined ? 'Prep day' : `Prep day, ${dayWords(open.day)}`}
+        title={open === undefined ? 'Prep day' : `Prep day, ${prepDayWords(open.day)}`}
         about="Several dishes in one go, in an order that works out."
       />
       {isLoading ? (
@@ -51,7 +51,7 @@ export function PrepPage() {
             {others.slice(0, 12).map((p) => (
               <li key={p.id}>
                 <button type="button" className="chip" onClick={() => setParams({ prep: p.id })}>
-                  {dayWords(p.day)}, {p.dishes.length} {p.dishes.length === 1 ? 'dish' : 'dishes'}
+                  {prepDayWords(p.day)}, {p.dishes.length} {p.dishes.length === 1 ? 'dish' : 'dishes'}
                 </button>
               </li>
             ))}

@@ -38,7 +38,7 @@ export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProp
     dishId === null ? 'bg-paper border-rule' : DISH_LOOKS[dishes.indexOf(dishId) % DISH_LOOKS.length]!;
   const width = plan.schedule.minutes * PX_A_MIN + 40;
   const halfHours = Array.from({ length: Math.floor(plan.schedule.minutes / 30) + 1 }, (_, i) => i * 30);
-  const numbers = numbered(lanes.map((l) => l.kind));
+  const numbers = laneNumbers(lanes.map((l) => l.kind));
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const over = ({ active, delta }: DragEndEvent): void => {
     const bar = active.data.current as WorkBar | undefined;
@@ -115,7 +115,7 @@ export function WorkLanes({ plan, start, titles, minute, onMove }: WorkLanesProp
 }
 
 /** " 1", " 2" where there are several of a kind. */
-function numbered(kinds: readonly LaneKind[]): string[] {
+function laneNumbers(kinds: readonly LaneKind[]): string[] {
   return kinds.map((k, i) => {
     const all = kinds.filter((x) => x === k).length;
     return all === 1 ? '' : ` ${kinds.slice(0, i + 1).filter((x) => x === k).length}`;

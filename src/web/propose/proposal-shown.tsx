@@ -22,9 +22,9 @@ interface ProposalShownProps {
   readonly monday: string;
 }
 
-const dayWords = (day: string): string => format(parseISO(day), 'EEEE d MMM');
-const timesSaid = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
-const keyOf = (p: { readonly eaterId: string; readonly day: string; readonly meal: string }): string =>
+const longDayWords = (day: string): string => format(parseISO(day), 'EEEE d MMM');
+const timesCooked = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
+const keyOfPlace = (p: { readonly eaterId: string; readonly day: string; readonly meal: string }): string =>
   `${p.eaterId} ${p.day} ${p.meal}`;
 
 /** A proposal: what is cooked, what has to be got, and each place with its why; taken whole or in part. */
@@ -36,7 +36,7 @@ export function ProposalShown({ said, low, spoiled, week, monday }: ProposalShow
   const nameOf = (id: string): string => eaters.find((e) => e.id === id)?.name ?? '';
   const mealName = (id: string): string => mealOf(household.meals, id).name;
   const days = [...new Set([...said.filled, ...said.open].map((f) => f.place.day))].sort();
-  const wanted = said.filled.filter((f) => !off.has(keyOf(f.place)));
+  const wanted = said.filled.filter((f) => !off.has(keyOfPlace(f.place)));
   const take = async () => {
     setBusy(true);
     try {
@@ -53,7 +53,7 @@ export function ProposalShown({ said, low, spoiled, week, monday }: ProposalShow
   return (
     <section aria-label="The proposal" className="mt-4">
       <p className="text-lg">
-        {said.cooks.length === 0 ? 'Nothing has to be cooked.' : `Cooked ${timesSaid(said.cooks.length)}:`}{' '}
+        {said.cooks.length === 0 ? 'Nothing has to be cooked.' : `Cooked ${timesCooked(said.cooks.length)}:`}{' '}
         {said.cooks
           .map(
             (c) =>
@@ -83,14 +83,14 @@ export function ProposalShown({ said, low, spoiled, week, monday }: ProposalShow
       )}
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 desk:grid-cols-2">
         {days.map((day) => (
-          <section key={day} aria-label={dayWords(day)}>
-            <h2 className="border-ink border-b text-lg">{dayWords(day)}</h2>
+          <section key={day} aria-label={longDayWords(day)}>
+            <h2 className="border-ink border-b text-lg">{longDayWords(day)}</h2>
             <ul>
               {said.filled
                 .filter((f) => f.place.day === day)
                 .map((f) => (
-                  <li key={keyOf(f.place)} className="border-rule border-b py-1">
-                    <Check checked={!off.has(keyOf(f.place))} onCheck={(on) => tick(keyOf(f.place), on)}>
+                  <li key={keyOfPlace(f.place)} className="border-rule border-b py-1">
+                    <Check checked={!off.has(keyOfPlace(f.place))} onCheck={(on) => tick(keyOfPlace(f.place), on)}>
                       <span className="font-semibold">{nameOf(f.place.eaterId)}</span>,{' '}
                       {mealName(f.place.meal).toLowerCase()}: <span dir="auto">{f.title}</span>
                       {f.points !== null && <strong> {formatPoints(f.points)}</strong>}
@@ -101,7 +101,7 @@ export function ProposalShown({ said, low, spoiled, week, monday }: ProposalShow
               {said.open
                 .filter((o) => o.place.day === day)
                 .map((o) => (
-                  <li key={keyOf(o.place)} className="border-rule border-b py-2 text-soft">
+                  <li key={keyOfPlace(o.place)} className="border-rule border-b py-2 text-soft">
                     <span className="font-semibold">{nameOf(o.place.eaterId)}</span>,{' '}
                     {mealName(o.place.meal).toLowerCase()}: stays free. {o.why}
                   </li>

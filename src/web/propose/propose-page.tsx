@@ -13,10 +13,10 @@ import { OneOfFew } from '../kit/one-of-few.tsx';
 import { type OpenWeek, useToday, useWeek } from '../week/use-week.ts';
 import { WeekHead } from '../week/week-head.tsx';
 import { ProposalShown } from './proposal-shown.tsx';
-import { KINDS, type KindId, type Proposals, useProposals } from './use-proposals.ts';
+import { type KindId, PROPOSAL_KINDS, type Proposals, useProposals } from './use-proposals.ts';
 
-const DAYS = 7;
-const dayWords = (day: string): string => format(parseISO(day), 'EEE d');
+const PROPOSED_DAYS = 7;
+const shortDayWords = (day: string): string => format(parseISO(day), 'EEE d');
 
 /** A week proposed: what could stand on its free places, and why; nothing is taken without a tap. */
 export function ProposePage() {
@@ -25,8 +25,8 @@ export function ProposePage() {
   const asked = params.get('from') ?? '';
   const monday = daysOfWeek(/^\d{4}-\d\d-\d\d$/.test(asked) ? asked : now, 1)[0]!;
   // Of a week that has begun what is left of it.
-  const from = monday < now && addDays(monday, DAYS) > now ? now : monday;
-  const week = useWeek(monday, DAYS);
+  const from = monday < now && addDays(monday, PROPOSED_DAYS) > now ? now : monday;
+  const week = useWeek(monday, PROPOSED_DAYS);
   return (
     <main className="page">
       <WeekHead
@@ -114,7 +114,7 @@ function AskForWeek({ week, days, monday }: AskForWeekProps) {
           <div className="flex flex-wrap gap-x-5">
             {days.map((d) => (
               <Check key={d} checked={cookDays.has(d)} onCheck={(on) => pickDay(d, on)}>
-                {dayWords(d)}
+                {shortDayWords(d)}
               </Check>
             ))}
           </div>
@@ -136,7 +136,7 @@ function AskForWeek({ week, days, monday }: AskForWeekProps) {
         <span className="text-soft">
           {free === 0
             ? 'Every one of these places is filled already.'
-            : `${free} ${free === 1 ? 'place is' : 'places are'} free from ${dayWords(days[0]!)} to ${dayWords(last)}.`}
+            : `${free} ${free === 1 ? 'place is' : 'places are'} free from ${shortDayWords(days[0]!)} to ${shortDayWords(last)}.`}
         </span>
       </p>
       <p className="mt-1 text-soft text-sm">
@@ -149,7 +149,7 @@ function AskForWeek({ week, days, monday }: AskForWeekProps) {
             label="What it is best in"
             className="mt-4"
             value={shown}
-            choices={KINDS.filter((k) => proposals.of[k.id] !== undefined).map((k) => ({
+            choices={PROPOSAL_KINDS.filter((k) => proposals.of[k.id] !== undefined).map((k) => ({
               value: k.id,
               words: k.words,
             }))}
@@ -182,7 +182,7 @@ function Searching({ proposals, onStop }: { readonly proposals: Proposals; reado
   const done = Object.keys(proposals.of).length;
   return (
     <p className="mt-3 flex flex-wrap items-center gap-3 text-soft" role="status">
-      Weighing what could be cooked… {done > 0 && `${done} of ${KINDS.length} proposals so far.`}
+      Weighing what could be cooked… {done > 0 && `${done} of ${PROPOSAL_KINDS.length} proposals so far.`}
       {done > 0 && (
         <button type="button" className="btn btn-small" onClick={onStop}>
           This will do

@@ -12,12 +12,12 @@ import { errorWords } from '../kit/say-error.ts';
 import type { ProposeWorker } from './propose-worker.ts';
 
 /** In what a proposal is best. */
-export const KINDS = [
+export const PROPOSAL_KINDS = [
   { id: 'cooking', words: 'Least cooking', weights: LEAST_COOKING },
   { id: 'shopping', words: 'Least shopping', weights: LEAST_SHOPPING },
   { id: 'variety', words: 'Most variety', weights: MOST_VARIETY },
 ] as const satisfies readonly { readonly id: string; readonly words: string; readonly weights: Weights }[];
-export type KindId = (typeof KINDS)[number]['id'];
+export type KindId = (typeof PROPOSAL_KINDS)[number]['id'];
 
 /** How far the proposals are. */
 export interface Proposals {
@@ -27,11 +27,11 @@ export interface Proposals {
   readonly of: Partial<Readonly<Record<KindId, Proposal>>>;
 }
 
-const NONE: Proposals = { state: 'idle', words: '', of: {} };
+const NOTHING_ASKED: Proposals = { state: 'idle', words: '', of: {} };
 
 /** Proposals of all kinds, one after the other, in a worker. */
 export function useProposals() {
-  const [proposals, setProposals] = useState<Proposals>(NONE);
+  const [proposals, setProposals] = useState<Proposals>(NOTHING_ASKED);
   const worker = useRef<Worker | null>(null);
   const end = useCallback(() => {
     worker.current?.terminate();
@@ -47,10 +47,10 @@ export function useProposals() {
       const set = (id: KindId, proposal: Proposal): void => {
         if (isWanted()) setProposals((had) => ({ ...had, of: { ...had.of, [id]: proposal } }));
       };
-      setProposals({ ...NONE, state: 'searching' });
+      setProposals({ ...NOTHING_ASKED, state: 'searching' });
       try {
         const remote = wrap<ProposeWorker>(own);
-        for (const kind of KINDS)
+        for (const kind of PROPOSAL_KINDS)
           set(
             kind.id,
             await remote.propose(
@@ -74,7 +74,7 @@ export function useProposals() {
   }, [end]);
   const forget = useCallback(() => {
     end();
-    setProposals(NONE);
+    setProposals(NOTHING_ASKED);
   }, [end]);
   return { proposals, ask, stop, forget };
 }
