@@ -12,6 +12,8 @@ export interface GoingOn {
 export interface LivePrep {
   /** What is to be done now; null where one waits, or all is done. */
   readonly now: PrepTask | null;
+  /** What the other of two cooks is at meanwhile; null for one, or where nothing is ready. */
+  readonly other: PrepTask | null;
   readonly next: PrepTask | null;
   readonly goingOn: readonly GoingOn[];
   /** So far behind the plan, min. */
@@ -29,7 +31,7 @@ export interface LivePrep {
  * @param begun of what goes on by itself, when it was begun, min from the start of the day
  */
 export function livePrep(
-  { tasks, schedule }: PrepPlan,
+  { tasks, schedule, problem }: PrepPlan,
   done: ReadonlySet<string>,
   minute: number,
   begun: ReadonlyMap<string, number> = new Map(),
@@ -45,12 +47,13 @@ export function livePrep(
   const isReady = (t: PrepTask): boolean => t.after.every((a) => done.has(a) || !startOf.has(a));
   const ready = left.filter(isReady);
   const now = ready[0] ?? null;
-  const next = left.find((t) => t !== now) ?? null;
+  const other = problem.cooks > 1 ? (ready.find((t) => t !== now && t.hands) ?? null) : null;
+  const next = left.find((t) => t !== now && t !== other) ?? null;
   const late = (t: PrepTask): number => minute - startOf.get(t.id)! - (t.hands ? t.minutes : 0);
   const behind = now === null ? 0 : Math.max(0, Math.floor(late(now) - (now.hands ? 0 : BEGUN_IN_MIN)));
   const ends = goingOn.map((g) => g.until);
   const isOver = left.length === 0 && goingOn.length === 0;
-  return { now, next, goingOn, behind, doneAt: Math.max(schedule.minutes + behind, ...ends), isOver };
+  return { now, other, next, goingOn, behind, doneAt: Math.max(schedule.minutes + behind, ...ends), isOver };
 }
 
 /** What goes on by itself is put on within so many minutes without anybody being late. */

@@ -59,6 +59,18 @@ export function LivePanel({ prep, live, titles }: LivePanelProps) {
           </Link>
         )}
       </p>
+      {where.other !== null && (
+        <p className="mt-3 flex flex-wrap items-center gap-2">
+          <span className="min-w-0" dir="auto">
+            <strong className="text-beet">The other cook: {titleOf(where.other)}.</strong> {where.other.words}
+          </span>
+          {where.other.stepId !== null && (
+            <button type="button" className="btn btn-small" onClick={() => live.tick(where.other!, 'done')}>
+              This is done
+            </button>
+          )}
+        </p>
+      )}
       {next !== null && (
         <p className="mt-2 text-soft">
           Then: {next.words} ({titleOf(next)})

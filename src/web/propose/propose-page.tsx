@@ -134,9 +134,13 @@ function AskForWeek({ week, days, monday }: AskForWeekProps) {
           <Wand2 size={20} aria-hidden="true" /> Propose
         </button>
         <span className="text-soft">
-          {free === 0
-            ? 'Every one of these places is filled already.'
-            : `${free} ${free === 1 ? 'place is' : 'places are'} free from ${shortDayWords(days[0]!)} to ${shortDayWords(last)}.`}
+          {eaters.length === 0
+            ? 'Nobody is at the table yet.'
+            : meals.size === 0
+              ? 'Say which meals are to be filled.'
+              : free === 0
+                ? 'Every one of these places is filled already.'
+                : `${free} ${free === 1 ? 'place is' : 'places are'} free from ${shortDayWords(days[0]!)} to ${shortDayWords(last)}.`}
         </span>
       </p>
       <p className="mt-1 text-soft text-sm">
