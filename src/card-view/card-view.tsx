@@ -1,16 +1,21 @@
 import type { Card } from '../core/card/card.ts';
+import { type CardForReader, cardForReader, type WrittenWish } from '../core/card/card-for-reader.ts';
 import { countedWords, creditWords, servingWords, spanWords } from '../core/card/card-text.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../core/program/format-points.ts';
+import { formatAmount } from '../core/quantity/format-amount.ts';
 
 /** A card as people see it: on its own page, inside the application and on paper. Draws what the core counted. */
 export function CardView({
   card,
   inside = false,
+  wish = null,
 }: {
   card: Card /** Inside the application, below the recipe's own title. */;
-  inside?: boolean;
+  inside?: boolean /** What its reader asked for, on its own page; null inside. */;
+  wish?: WrittenWish | null;
 }) {
+  const reader = wish === null ? null : cardForReader(card, wish);
   const Title = inside ? 'h2' : 'h1';
   const Sub = inside ? 'h3' : 'h2';
   const credit = creditWords(card);
@@ -74,9 +79,10 @@ export function CardView({
           </>
         )}
       </p>
+      {reader !== null && <ReaderForm card={card} reader={reader} wrong={wish?.wrong ?? null} Sub={Sub} />}
       {card.ingredients.length > 0 && (
         <section className="list">
-          <Sub className="sub">Ingredients</Sub>
+          <Sub className="sub">Ingredients{reader?.servings != null && `, for ${formatAmount(reader.servings)}`}</Sub>
           <table>
             <thead>
               <tr>
@@ -92,8 +98,8 @@ export function CardView({
             <tbody>
               {card.ingredients.map((i, n) => (
                 <tr key={n}>
-                  <td className="amount">{i.amount}</td>
-                  <td>{i.name}</td>
+                  <td className="amount">{(reader?.ingredients[n] ?? i).amount}</td>
+                  <td>{(reader?.ingredients[n] ?? i).name}</td>
                   <Shares values={i.raw} say={formatShare} />
                 </tr>
               ))}
@@ -182,6 +188,70 @@ export function CardView({
         <p>{MEDICAL_CAUTION}</p>
       </section>
     </article>
+  );
+}
+
+interface ReaderFormProps {
+  readonly card: Card;
+  readonly reader: CardForReader;
+  /** What is wrong about what was written; null where nothing is. */
+  readonly wrong: string | null;
+  readonly Sub: 'h2' | 'h3';
+}
+
+/** For whom cooks for others, or eats another portion: a plain form, and what it comes to; the card's own stays above. */
+function ReaderForm({ card, reader, wrong, Sub }: ReaderFormProps) {
+  const isAsked = reader.portion !== null;
+  return (
+    <section className="reader">
+      <Sub className="sub">For you</Sub>
+      <form method="get">
+        {card.servings !== null && (
+          <label>
+            <span>amounts for</span>
+            <input
+              name="for"
+              inputMode="decimal"
+              autoComplete="off"
+              defaultValue={formatAmount(reader.servings ?? card.servings)}
+            />
+          </label>
+        )}
+        <label>
+          <span>{card.servings === null ? 'how much of it, 1 is the whole' : 'your portion, in servings'}</span>
+          <input
+            name="portion"
+            inputMode="decimal"
+            autoComplete="off"
+            defaultValue={formatAmount(reader.portion ?? 1)}
+          />
+        </label>
+        <button type="submit">Count it</button>
+      </form>
+      {wrong !== null && (
+        <p className="wrong" role="alert">
+          {wrong}
+        </p>
+      )}
+      {isAsked && (
+        <p className="comes">
+          {formatAmount(reader.portion!)}{' '}
+          {card.servings === null ? 'of it' : reader.portion! > 1 ? 'servings' : 'serving'}:{' '}
+          {reader.programs.map((p, n) => {
+            const sure = p.points === null ? '' : certaintyWords({ ...p, points: p.points, pointsRange: p });
+            return (
+              <span key={p.mark}>
+                {n > 0 && ' · '}
+                <span className="letters">{p.mark}</span>{' '}
+                {p.points === null ? 'cannot be said from here' : <strong>{formatPoints(p.points)}</strong>}
+                {sure && ` ${sure}`}
+              </span>
+            );
+          })}
+          {reader.kcal !== null && ` · ${Math.round(reader.kcal)} kcal`}
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -42,5 +42,33 @@ export const CardSchema = schemaOf<Card>()(
     options: z.array(z.object({ words: z.string(), points: Raw })),
     allergens: z.array(z.string()),
     cautions: z.array(z.object({ id: z.string(), words: z.string(), source: z.string() })),
+    reader: z
+      .object({
+        ways: z.array(
+          z
+            .object({
+              step: z.union([z.literal(1), z.literal(0.5)]),
+              rounding: z.enum(['nearest', 'up', 'down']),
+              parts: z.array(z.object({ raw: z.number(), low: z.number(), high: z.number() })),
+            })
+            .nullable(),
+        ),
+        sizes: z.array(
+          z.object({
+            quantity: z.number().nullable(),
+            quantityMax: z.number().nullable(),
+            unit: z.string().nullable(),
+            grams: z.number().nullable(),
+            isTin: z.boolean(),
+            isDrained: z.boolean(),
+            item: z.string(),
+            note: z.string().nullable(),
+            isCounted: z.boolean(),
+          }),
+        ),
+      })
+      .nullable()
+      .default(null)
+      .describe('What it is counted again from for another portion; null for a card from before that was kept.'),
   }),
 );

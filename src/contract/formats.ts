@@ -36,8 +36,8 @@ const UPGRADES = {
   feast: [],
   swap: [],
   verdict: [],
-  /** 1 → 2: options for the plate. */
-  card: [(c) => ({ options: [], ...c })],
+  /** 1 → 2: options for the plate. 2 → 3: raw counts for readers, of which nobody knows any here. */
+  card: [(c) => ({ options: [], ...c }), (c) => ({ reader: null, ...c })],
   /** 1 → 2: an amount lies between its least and its most, and every line has an id of its own. */
   version: [(v) => ({ ...v, lines: distinctLines(v.lines as StoredLine[]).map(orderedWeight) })],
 } satisfies Record<string, readonly Upgrade[]>;

@@ -3,6 +3,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
+import { readReaderWish } from '../core/card/card-for-reader.ts';
 import { CardPage, NoCardPage } from './card-page/card-page.tsx';
 import { problems } from './http/problem.ts';
 import { checkHost } from './http/trust.ts';
@@ -34,7 +35,8 @@ export function cardsApp(options: CardsAppOptions): Express {
           fontSrc: ["'self'"],
           imgSrc: ["'self'"],
           baseUri: ["'none'"],
-          formAction: ["'none'"],
+          // The form of a card asks its own page.
+          formAction: ["'self'"],
           frameAncestors: ["'none'"],
         },
       },
@@ -55,7 +57,8 @@ export function cardsApp(options: CardsAppOptions): Express {
       .status(shown ? 200 : 404)
       .set('Cache-Control', 'no-store')
       .type('text/html');
-    res.send(page(shown ? createElement(CardPage, shown) : createElement(NoCardPage)));
+    const wish = readReaderWish(req.query);
+    res.send(page(shown ? createElement(CardPage, { ...shown, wish }) : createElement(NoCardPage)));
   });
   app.use(
     (_req, res) =>

@@ -60,7 +60,7 @@ describe('a card', () => {
       await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201)
     ).body as CardLink;
     const row = await server.db.selectFrom('card').select('body').where('id', '=', link.id).executeTakeFirstOrThrow();
-    const { options: _, v: __, ...old } = JSON.parse(row.body);
+    const { options: _, reader: ___, v: __, ...old } = JSON.parse(row.body);
     await server.db
       .updateTable('card')
       .set({ body: JSON.stringify(old) })
@@ -69,6 +69,46 @@ describe('a card', () => {
     const html = (await request(server.cards).get(new URL(link.url).pathname).expect(200)).text;
     expect(html).toContain('Potato and leek gratin');
     expect(html).not.toContain('On the plate');
+  });
+  it('counts a reader’s own portion and amounts by a plain form, and what was published stays in sight', async () => {
+    const link = (
+      await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201)
+    ).body as CardLink;
+    const path = new URL(link.url).pathname;
+    const plain = (await request(server.cards).get(path).expect(200)).text;
+    expect(plain).toMatch(/<form method="get">/);
+    const published = /<ul class="points"[\s\S]*?<\/ul>/.exec(plain)![0];
+    const asked = await request(server.cards).get(`${path}?for=12&portion=2`).expect(200);
+    expect(asked.text).toContain(published);
+    expect(asked.text).toMatch(/Ingredients(?:<!-- -->)?, for 12/);
+    expect(asked.text).toContain('2.4 kg');
+    expect(asked.text).toMatch(/class="comes">2 servings: /);
+    expect(asked.headers['content-security-policy']).toContain("form-action 'self'");
+    // What cannot be is said, shows the card as it is, and comes out nowhere.
+    const wrong = await request(server.cards)
+      .get(`${path}?for=%3Cscript%3Ealert(1)%3C/script%3E&portion=1`)
+      .expect(200);
+    expect(wrong.text).toContain('Write for how many it is');
+    expect(wrong.text).not.toContain('alert(1)');
+    expect(wrong.text).not.toContain('class="comes"');
+    for (const query of ['for[]=4', 'for=4&for=5', 'portion=1e99', `for=${'9'.repeat(5000)}`])
+      await request(server.cards).get(`${path}?${query}`).expect(200);
+  });
+  it('from before raw counts were kept has no form, whatever is asked of it', async () => {
+    const link = (
+      await request(server.app).post(`/api/households/demo-household/versions/${gratin().versionId}/cards`).expect(201)
+    ).body as CardLink;
+    const row = await server.db.selectFrom('card').select('body').where('id', '=', link.id).executeTakeFirstOrThrow();
+    const { reader: _, ...old } = JSON.parse(row.body);
+    await server.db
+      .updateTable('card')
+      .set({ body: JSON.stringify({ ...old, v: 2 }) })
+      .where('id', '=', link.id)
+      .execute();
+    const path = new URL(link.url).pathname;
+    const html = (await request(server.cards).get(path).expect(200)).text;
+    expect(html).not.toContain('<form');
+    expect((await request(server.cards).get(`${path}?for=12&portion=2`).expect(200)).text).toBe(html);
   });
   it('is on the card listener alone, without script, and gone when withdrawn', async () => {
     const link = (

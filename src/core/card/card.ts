@@ -1,16 +1,13 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
 import { countVersion, type VersionCount } from '../counting/count-version.ts';
 import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
-import { countedName, sayLike } from '../food/say-like.ts';
+import { sayLike } from '../food/say-like.ts';
 import type { Certainty } from '../program/count.ts';
 import type { Pin } from '../program/program.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import type { CountingMethod } from '../program/rule.ts';
-import { formatGrams } from '../quantity/format-amount.ts';
-import { formatMeasure } from '../quantity/format-measure.ts';
 import { exactly, type Interval, scale } from '../quantity/interval.ts';
 import type { MeasureSystem } from '../quantity/measure-system.ts';
-import { PACKAGE_UNITS } from '../quantity/units.ts';
 import type { Region } from '../region/region.ts';
 import { sayIn } from '../region/say-in.ts';
 import { stepShares } from '../steps/step-shares.ts';
@@ -22,10 +19,10 @@ import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import type { Line, Version } from '../version/version.ts';
-import { hasRefuse, tinAsSaid } from '../version/words-of-line.ts';
-import { isPouredOff } from '../weighing/weigh.ts';
 import { cookedWeight } from '../yield/cooked-share.ts';
+import { lineSize, sayLineSize } from './line-size.ts';
 import { type PersonalSpan, personalSpan } from './personal-span.ts';
+import { type ReaderCounts, readerCounts } from './reader-counts.ts';
 
 /** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
 export type Whose = 'own' | 'family' | 'other';
@@ -84,6 +81,8 @@ export interface Card {
   readonly options: readonly { readonly words: string; readonly points: readonly number[] }[];
   readonly allergens: readonly string[];
   readonly cautions: readonly Caution[];
+  /** What it is counted again from for its readers; null for a card from before that was kept. */
+  readonly reader: ReaderCounts | null;
 }
 
 export interface CardInput {
@@ -105,31 +104,8 @@ export interface CardInput {
   readonly weighed: number | null;
 }
 
-/**
- * The amount of a line, as a card shows it: `¾ cup (84 g)`. Pieces stand alone, with their grams behind the name: "2
- * (100 g) eggs" would be two of 100 g each. What a can holds when it is drained is said to be that.
- */
-export function amountOnCard(line: Line, food: Food | null): string {
-  if (line.amount === null) return '';
-  const { quantity, quantityMax, unit } = line.amount;
-  const said = tinAsSaid(formatMeasure(quantity, unit, quantityMax), line.text);
-  const grams = gramsOnCard(line);
-  if (grams === null || unit === null) return said;
-  if (!PACKAGE_UNITS.has(unit)) return `${said} (${grams})`;
-  // Behind a package stands what one of it holds.
-  const one = formatGrams(line.weight!.grams / ((quantity + (quantityMax ?? quantity)) / 2));
-  const drained = food !== null && (unit === 'can' || unit === 'jar') && isPouredOff(food, line.note);
-  return `${said} (${one}${(quantityMax ?? quantity) > 1 ? ' each' : ''}${drained ? ' when drained' : ''})`;
-}
-
-/** The grams beside an amount; null where the amount says them, or there is too little to tell. */
-function gramsOnCard(line: Line): string | null {
-  const unit = line.amount?.unit;
-  const weighed = unit === 'gram' || unit === 'kilogram';
-  if (weighed || line.weight === null || line.weight.grams < 3 || line.food.kind === 'nothing') return null;
-  if (hasRefuse(line)) return null;
-  return formatGrams(line.weight.grams);
-}
+/** The amount of a line, as a card shows it: `¾ cup (84 g)`. */
+export const amountOnCard = (line: Line, food: Food | null): string => sayLineSize(lineSize(line, food)).amount;
 
 /** Makes the card of a version: everything it shows is counted here. */
 export function makeCard(input: CardInput): Card {
@@ -144,6 +120,7 @@ export function makeCard(input: CardInput): Card {
     input.weighed === null ? cookedWeight(version, foodsByIdOf(version, kitchen), input.title) : exactly(input.weighed);
   const sameSize = atSizeOf(asWritten, version);
   const whole = input.credit.whose !== 'other';
+  const sizes = lines.map((l) => lineSize(l, foodOfLine(l, kitchen)));
   const steps = stepsAsChanged(asWritten, version, input.swaps);
   const uses = stepShares(
     steps,
@@ -168,14 +145,8 @@ export function makeCard(input: CardInput): Card {
     })),
     kcal: now.perServing.kcal.value,
     kcalWas: was?.perServing.kcal.value ?? null,
-    ingredients: whole
-      ? lines.map((l) => ({
-          group: l.group,
-          amount: amountOnCard(l, foodOfLine(l, kitchen)),
-          name: nameOnCard(l),
-          raw: rawOf(l.id),
-        }))
-      : [],
+    ingredients: whole ? lines.map((l, i) => ({ group: l.group, ...sayLineSize(sizes[i]!), raw: rawOf(l.id) })) : [],
+    reader: readerCounts(programs, now, whole ? sizes : []),
     steps: whole
       ? steps.map((s, i) => ({
           text: s.text,
@@ -218,16 +189,12 @@ function cardProgram(
   };
 }
 
-/** What a line is called on a card, with the grams of pieces and the note. */
-function nameOnCard(l: Line): string {
-  const grams = l.amount !== null && l.amount.unit === null ? gramsOnCard(l) : null;
-  const item = l.swapId !== null && grams !== null ? countedName(l.item, l.amount!.quantity) : l.item;
-  return `${item}${grams === null ? '' : ` (${grams})`}${l.note === null ? '' : `, ${l.note}`}`;
-}
 const sumRaw = (rows: readonly number[][], n: number): number[] =>
   Array.from({ length: n }, (_, i) => rows.reduce((s, r) => s + r[i]!, 0));
-const lineOnCard = (l: Line, kitchen: Kitchen): string =>
-  [amountOnCard(l, foodOfLine(l, kitchen)), nameOnCard({ ...l, note: null })].filter(Boolean).join(' ');
+const lineOnCard = (l: Line, kitchen: Kitchen): string => {
+  const { amount, name } = sayLineSize({ ...lineSize(l, foodOfLine(l, kitchen)), note: null });
+  return [amount, name].filter(Boolean).join(' ');
+};
 const foodOfLine = (l: Line, kitchen: Kitchen): Food | null =>
   l.food.kind === 'food' ? kitchen.food(l.food.foodId, l.food.revision) : null;
 

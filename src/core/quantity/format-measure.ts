@@ -9,7 +9,11 @@ import { unitNamed } from './units.ts';
 export function formatMeasure(quantity: number, unitName: string | null, quantityMax: number | null = null): string {
   // A scale and a jug show decimals, never fractions.
   const said = (n: number): string =>
-    unitName === 'gram' || unitName === 'milliliter' ? trimmed(n, n >= 10 ? 0 : n >= 1 ? 1 : 2) : formatAmount(n);
+    unitName === 'gram' || unitName === 'milliliter'
+      ? trimmed(n, n >= 10 ? 0 : n >= 1 ? 1 : 2)
+      : unitName === 'kilogram'
+        ? trimmed(n, 2)
+        : formatAmount(n);
   const amount = quantityMax === null ? said(quantity) : `${said(quantity)} to ${said(quantityMax)}`;
   if (unitName === null) return amount;
   const unit = unitNamed(unitName);

@@ -1,16 +1,19 @@
 import { CardView } from '../../card-view/card-view.tsx';
 import type { Moved } from '../../contract/moved.ts';
 import type { Card } from '../../core/card/card.ts';
+import type { WrittenWish } from '../../core/card/card-for-reader.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 
 interface CardPageProps {
   readonly card: Card;
   /** What its dish comes to by now, where that is another number. */
   readonly newer: readonly Moved[];
+  /** What its reader wrote into its form. */
+  readonly wish: WrittenWish;
 }
 
 /** A card as a page of its own: no script, one style sheet. */
-export function CardPage({ card, newer }: CardPageProps) {
+export function CardPage({ card, newer, wish }: CardPageProps) {
   return (
     <html lang="en">
       <head>
@@ -31,7 +34,7 @@ export function CardPage({ card, newer }: CardPageProps) {
       </head>
       <body>
         <main>
-          <CardView card={card} />
+          <CardView card={card} wish={wish} />
           {newer.length > 0 && (
             <p className="newer">
               A newer count exists:{' '}
