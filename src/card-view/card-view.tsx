@@ -110,6 +110,9 @@ export function CardView({
       {card.steps.length > 0 && (
         <section className="method">
           <Sub className="sub">Steps</Sub>
+          {reader?.servings != null && card.servings !== null && reader.servings !== card.servings && (
+            <p className="intro">Amounts that stand in the steps are those for {formatAmount(card.servings)}.</p>
+          )}
           <ol>
             {card.steps.map((s, n) => (
               <li key={n}>
@@ -203,7 +206,7 @@ interface ReaderFormProps {
 function ReaderForm({ card, reader, wrong, Sub }: ReaderFormProps) {
   const isAsked = reader.portion !== null;
   return (
-    <section className="reader">
+    <section className={isAsked ? 'reader asked' : 'reader'}>
       <Sub className="sub">For you</Sub>
       <form method="get">
         {card.servings !== null && (

@@ -85,6 +85,13 @@ describe('a card as its reader asks for it', () => {
     );
   });
 
+  it('says no amounts for so many where the card says no servings', () => {
+    const whole = { ...cardOf(), servings: null };
+    const reader = cardForReader(whole, { servings: 4, portion: 0.5 })!;
+    expect(reader.servings).toBeNull();
+    expect(reader.ingredients.map((i) => i.amount)).toEqual(whole.ingredients.map((i) => i.amount));
+  });
+
   it('is nothing for a card from before, and shows no more than the card does', () => {
     expect(cardForReader({ ...cardOf(), reader: null }, { servings: 4, portion: 1 })).toBeNull();
     const others = cardOf(FIXTURE_PROGRAMS, {

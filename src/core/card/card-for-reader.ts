@@ -42,9 +42,11 @@ export const MOST_PORTION = 10;
 export function cardForReader(card: Card, { servings, portion }: ReaderWish): CardForReader | null {
   if (card.reader === null) return null;
   const share = portion ?? 1;
-  const factor = servings === null || card.servings === null ? 1 : servings / card.servings;
+  // Of a card that says no servings nobody can say how much is for so many.
+  const wanted = card.servings === null ? null : servings;
+  const factor = wanted === null ? 1 : wanted / card.servings!;
   return {
-    servings,
+    servings: wanted,
     portion,
     programs: card.programs.map(({ mark, name, complete }, i) => {
       const way = card.reader!.ways[i] ?? null;

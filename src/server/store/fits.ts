@@ -2,6 +2,7 @@ import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
 import { countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
+import { probeEntry } from '../../core/day/probe-entry.ts';
 import { type FittingPortion, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import { isInSeason } from '../../core/food/season.ts';
@@ -40,18 +41,7 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
   const today = query.day ?? (await todayOf(s));
   const stock = await stockOf(s);
   const house = houseOf(stock);
-  const probe = (what: Eaten, words: string): DayEntry => ({
-    id: 'fits',
-    eaterId: query.eater,
-    day: today,
-    meal: 'meal',
-    position: 0,
-    what,
-    words,
-    portion: 1,
-    spread: 0,
-    state: 'planned',
-  });
+  const probe = (what: Eaten, words: string): DayEntry => probeEntry(what, words, query.eater, today);
 
   // Only a recipe says in what it is made, and what of it is in season.
   const of = query.appliance !== undefined || query.season === true ? 'recipes' : query.of;

@@ -1,10 +1,11 @@
 import { limitOf } from '../../core/cook/keep-until.ts';
 import { boxFor } from '../../core/day/box-for.ts';
 import type { DaySources } from '../../core/day/count-entry.ts';
-import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
+import type { Eaten } from '../../core/day/day-entry.ts';
 import { type FoodPart, foodsInEntry } from '../../core/day/foods-in-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { leftInPot, type Pot } from '../../core/day/pot.ts';
+import { probeEntry } from '../../core/day/probe-entry.ts';
 import type { OfferedBox, OfferedDish, OfferedPot, OfferedTo, WeekOffer } from '../../core/propose/week-offer.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
 import { houseOf } from '../../core/stock/house-of.ts';
@@ -62,7 +63,7 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
   ];
   const sources = await daySources(
     s,
-    whats.map((w) => probe(w.what, w.words, 'nobody', today)),
+    whats.map((w) => probeEntry(w.what, w.words, 'nobody', today)),
     pots,
     true,
   );
@@ -87,7 +88,7 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
   return {
     dishes: rows.flatMap((r): OfferedDish[] => {
       const what = { kind: 'version', recipeId: r.recipe_id, versionId: r.version_id } as const;
-      const parts = foodsInEntry(probe(what, r.title, 'nobody', today), sources);
+      const parts = foodsInEntry(probeEntry(what, r.title, 'nobody', today), sources);
       const foods = parts.map((p) => p.food);
       const to = offered(what, r.title);
       if (!isMeal(parts, to[0]?.count.kcal ?? null)) return [];
@@ -123,7 +124,7 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
       if (left < 1) return [];
       const what = { kind: 'pot', recipeId: p.recipeId, potId: p.id } as const;
       const title = titles.get(p.recipeId) ?? '';
-      const foods = foodsInEntry(probe(what, title, 'nobody', today), sources).map((f) => f.food);
+      const foods = foodsInEntry(probeEntry(what, title, 'nobody', today), sources).map((f) => f.food);
       const keepUntil = addDays(p.day, limitOf('cooked', 'fridge', foods).days);
       return [{ potId: p.id, recipeId: p.recipeId, title, day: p.day, keepUntil, left, to: offered(what, title) }];
     }),
@@ -138,22 +139,9 @@ function isMeal(parts: readonly FoodPart[], kcal: number | null): boolean {
 
 const foodIdsOf = (foods: string): string[] => foods.trim().split(' ').filter(Boolean);
 
-const probe = (what: Eaten, words: string, eaterId: string, day: string): DayEntry => ({
-  id: 'offer',
-  eaterId,
-  day,
-  meal: 'meal',
-  position: 0,
-  what,
-  words,
-  portion: 1,
-  spread: 0,
-  state: 'planned',
-});
-
 function offeredTo(table: Table, sources: DaySources, what: Eaten, words: string, day: string): OfferedTo[] {
   return table.eaters.map((eater): OfferedTo => {
-    const entry = probe(what, words, eater.id, day);
+    const entry = probeEntry(what, words, eater.id, day);
     return {
       eaterId: eater.id,
       count: countedNow(entry, table, sources),

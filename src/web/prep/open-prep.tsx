@@ -12,7 +12,7 @@ import { GuessedMinutes } from './guessed-minutes.tsx';
 import { LivePanel } from './live-panel.tsx';
 import { OrderList } from './order-list.tsx';
 import { OrderSaid } from './order-said.tsx';
-import type { PrepChange } from './prep-change.ts';
+import type { PrepChange, PrepChangeFrom } from './prep-change.ts';
 import { useBeginPrep } from './use-begin-prep.ts';
 import { useLive } from './use-live.ts';
 import { usePlan } from './use-plan.ts';
@@ -23,15 +23,16 @@ interface OpenPrepProps {
   /** Other prep days: what was said there of a step's minutes holds here too. */
   readonly earlier: readonly Prep[];
   readonly change: PrepChange;
+  readonly changeFrom: PrepChangeFrom;
   readonly onRemove: () => Promise<void>;
   readonly onRestore: () => Promise<void>;
 }
 
 /** A prep day: its order of work, its lanes, what was guessed; and, once it is begun, where one stands in it. */
-export function OpenPrep({ prep, earlier, change, onRemove, onRestore }: OpenPrepProps) {
+export function OpenPrep({ prep, earlier, change, changeFrom, onRemove, onRestore }: OpenPrepProps) {
   const open = usePlan(prep, earlier);
   const { dishes, plan, problem } = open;
-  const begin = useBeginPrep(prep, change);
+  const begin = useBeginPrep(prep, changeFrom);
   const live = useLive(prep, plan, change);
   const titles = useMemo(() => new Map(dishes?.map((d) => [d.dish.id, d.title])), [dishes]);
   const rows = useMemo(() => (plan === null ? [] : orderOfWork(plan, prep.start)), [plan, prep.start]);

@@ -37,6 +37,7 @@ export function PrepPage() {
           prep={barePrep(open)}
           earlier={others}
           change={(after, label) => change(open.id, barePrep(open), after, label)}
+          changeFrom={(seen, after, label) => change(open.id, seen, after, label)}
           onRemove={async () => {
             await remove(open.id);
             setParams({});

@@ -6,11 +6,12 @@ import { useHousehold } from '../context/household-context.ts';
 import { sayError } from '../kit/say-error.ts';
 import { beginCook } from '../stove/begin-cook.ts';
 import { serverNow } from '../stove/server-clock.ts';
-import type { PrepChange } from './prep-change.ts';
+import { beginDishes } from './begin-dishes.ts';
+import type { PrepChangeFrom } from './prep-change.ts';
 import type { ShownDish } from './use-dishes.ts';
 
 /** Begins a prep day: every dish of it is at the stove from now on, and the order stays as it is. */
-export function useBeginPrep(prep: Prep, change: PrepChange) {
+export function useBeginPrep(prep: Prep, changeFrom: PrepChangeFrom) {
   const { household } = useHousehold();
   const [isBusy, setIsBusy] = useState(false);
   const begun = useRef(false);
@@ -21,16 +22,16 @@ export function useBeginPrep(prep: Prep, change: PrepChange) {
     setIsBusy(true);
     try {
       const now = new Date(serverNow());
-      const cooked = [...prep.dishes];
-      for (const [i, { dish, version }] of dishes.entries()) {
-        if (version === null || dish.cookId !== null) continue;
-        const cook = await beginCook(household.id, version, dish.servings, { table: null, otherWay: null });
-        cooked[i] = { ...dish, versionId: cook.versionId, cookId: cook.id };
-      }
-      await change(
+      const cooked = await beginDishes(
+        prep,
+        (id) => dishes.find((d) => d.dish.id === id)?.version ?? null,
+        (version, servings) => beginCook(household.id, version, servings, { table: null, otherWay: null }),
+        (seen, after) => changeFrom(seen, after, 'A dish begun'),
+      );
+      await changeFrom(
+        cooked,
         {
-          ...prep,
-          dishes: cooked,
+          ...cooked,
           kept: keptOrder(plan),
           day: dayIn(now, household.zone),
           start: timeIn(now, household.zone).slice(0, 5),
