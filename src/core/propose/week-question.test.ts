@@ -6,7 +6,7 @@ import { SAMPLE_PROGRAMS } from '../program/samples.ts';
 import { propose } from './propose.ts';
 import { sayProposal } from './say-proposal.ts';
 import type { OfferedDish, WeekOffer } from './week-offer.ts';
-import { askedWeek, freePlaces, type WeekQuestion } from './week-question.ts';
+import { askedWeek, freePlaces, isFreePlace, type WeekQuestion } from './week-question.ts';
 
 const ledger = SAMPLE_PROGRAMS[0]!;
 const DAYS = ['2026-12-07', '2026-12-08', '2026-12-09'];
@@ -86,6 +86,8 @@ describe('a week that is asked for', () => {
     const q = asked({}, {}, [entry(DAYS[0]!, 'supper', worth(6)), entry(DAYS[1]!, 'breakfast', worth(4))]);
     expect(freePlaces(q).map((p) => p.day)).toEqual([DAYS[1], DAYS[2]]);
     expect(askedWeek(q).problem.room).toEqual([[14, 16, 20]]);
+    const supper = (day: string) => isFreePlace(q, { eaterId: 'runa', day, meal: 'supper' });
+    expect([DAYS[0]!, DAYS[1]!, '2027-01-01'].map(supper)).toEqual([false, true, false]);
   });
 
   it('takes no place for what always stands there', () => {

@@ -42,14 +42,19 @@ const USUAL_SERVINGS = 4;
 /** What keeps beyond the week keeps so many days beyond it. */
 const BEYOND_WEEK = 90;
 
+/** Whether nothing stands on a place of the plan but what always does. */
+export function isFreePlace(q: Pick<WeekQuestion, 'told' | 'isStanding'>, { eaterId, day, meal }: FreePlace): boolean {
+  const told = q.told(eaterId).find((d) => d.day === day);
+  return told !== undefined && !told.entries.some(({ entry }) => entry.meal === meal && !q.isStanding(entry.id));
+}
+
 /** The places of a plan on which nothing stands but what always does. */
 export function freePlaces(q: Omit<WeekQuestion, 'offer' | 'upwards' | 'cookDays'>): FreePlace[] {
   return q.days.flatMap((day) =>
     q.meals.flatMap((meal) =>
       q.eaterIds.flatMap((eaterId) => {
-        const told = q.told(eaterId).find((d) => d.day === day);
-        const taken = told?.entries.some(({ entry }) => entry.meal === meal && !q.isStanding(entry.id));
-        return told === undefined || taken === true ? [] : [{ eaterId, day, meal }];
+        const place = { eaterId, day, meal };
+        return isFreePlace(q, place) ? [place] : [];
       }),
     ),
   );

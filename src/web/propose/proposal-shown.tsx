@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { SaidProposal } from '../../core/propose/say-proposal.ts';
+import { isFreePlace } from '../../core/propose/week-question.ts';
 import { mealOf } from '../../core/table/meal.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { Check } from '../kit/check.tsx';
@@ -40,8 +41,11 @@ export function ProposalShown({ said, low, spoiled, week, monday }: ProposalShow
   const take = async () => {
     setBusy(true);
     try {
-      const back = await takeProposal(week, said, wanted);
-      sayDone('It is on the plan.', back);
+      // What somebody else filled meanwhile stays theirs.
+      const free = wanted.filter((w) => isFreePlace(week, w.place));
+      const back = await takeProposal(week, said, free);
+      const less = wanted.length - free.length;
+      sayDone(less === 0 ? 'It is on the plan.' : `It is on the plan, but for ${less} filled meanwhile.`, back);
       navigate(`/h/${household.id}/week/plan?from=${monday}`);
     } catch (e) {
       sayError(e);
