@@ -18,6 +18,7 @@ export const OLD_DATABASES = [
   '0013-kinds-of-boxes',
   '0014-at-the-stove',
   '0015-week',
+  '0016-prep',
 ] as const;
 export type OldDatabase = (typeof OLD_DATABASES)[number];
 

@@ -40,7 +40,11 @@ async function expectNoViolation(page: Page, where: string, rules: readonly stri
 async function settled(page: Page): Promise<void> {
   await page.evaluate(async () => {
     const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
-    await Promise.allSettled(ending.map((a) => a.finished));
+    // One that is held, or a browser that draws no more, is waited for no longer than any of them takes.
+    await Promise.race([
+      Promise.allSettled(ending.map((a) => a.finished)),
+      new Promise((done) => setTimeout(done, 3_000)),
+    ]);
   });
 }
 

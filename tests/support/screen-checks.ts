@@ -11,7 +11,10 @@ export async function smallTargets(page: Page): Promise<string[]> {
   return page.evaluate(
     async ({ finger, nearly }) => {
       // A page that was just made narrower is laid out by the next frame.
-      await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+      await new Promise((done) => {
+        requestAnimationFrame(() => requestAnimationFrame(done));
+        setTimeout(done, 1_000);
+      });
       const all = document.querySelectorAll<HTMLElement>(
         'a[href], button, input:not([type=hidden]), select, textarea, summary, [role=menuitem], [role=radio], [role=checkbox], [role=combobox]',
       );
