@@ -1,3 +1,4 @@
+import { USUAL_PASS_ON } from '../src/core/card/pass-on.ts';
 import { SHIPPED_FOODS } from '../src/core/food/shipped/index.ts';
 import type { Line, Version } from '../src/core/version/version.ts';
 import { changeHub } from '../src/server/changes/change-hub.ts';
@@ -108,6 +109,7 @@ export async function fillWithRecipes(file: string, recipes: number, lines: numb
           settled: [],
           shownVersionId: null,
           favourite: false,
+          passOn: USUAL_PASS_ON,
           notes: '',
           asWritten: versionOf(n, 'asWritten', lines),
         });

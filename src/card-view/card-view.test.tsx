@@ -1,8 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { FIXTURE_PROGRAMS } from '../../tests/support/fixture-programs.ts';
-import { kitchenOf, readVersion } from '../../tests/support/test-version.ts';
+import { kitchenOf, readVersion, shippedFood } from '../../tests/support/test-version.ts';
 import { makeCard } from '../core/card/card.ts';
+import { USUAL_PASS_ON } from '../core/card/pass-on.ts';
 import { SWAPS } from '../core/swap/library.ts';
 import { CardView } from './card-view.tsx';
 
@@ -23,6 +24,9 @@ const card = makeCard({
   region: 'us',
   countedOn: '2026-11-25',
   weighed: null,
+  passOn: USUAL_PASS_ON,
+  picture: null,
+  food: shippedFood,
 });
 const html = renderToStaticMarkup(<CardView card={card} />);
 

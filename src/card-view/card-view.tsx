@@ -1,24 +1,41 @@
 import type { Card } from '../core/card/card.ts';
-import { type CardForReader, cardForReader, type WrittenWish } from '../core/card/card-for-reader.ts';
-import { countedWords, creditWords, servingWords, spanWords } from '../core/card/card-text.ts';
+import { cardForReader, type WrittenWish } from '../core/card/card-for-reader.ts';
+import { labelRows } from '../core/card/card-label.ts';
+import {
+  countedWords,
+  creditWords,
+  offerWords,
+  servingWords,
+  spanWords,
+  wasWords,
+  whoseWords,
+} from '../core/card/card-words.ts';
+import { correctedWords } from '../core/card/correction.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 import { certaintyWords, formatPoints, formatShare } from '../core/program/format-points.ts';
 import { formatAmount } from '../core/quantity/format-amount.ts';
+import { ReaderForm } from './reader-form.tsx';
 
 /** A card as people see it: on its own page, inside the application and on paper. Draws what the core counted. */
 export function CardView({
   card,
   inside = false,
   wish = null,
+  pictureUrl = null,
 }: {
   card: Card /** Inside the application, below the recipe's own title. */;
   inside?: boolean /** What its reader asked for, on its own page; null inside. */;
-  wish?: WrittenWish | null;
+  wish?: WrittenWish | null /** Where its picture is; null where it has none. */;
+  pictureUrl?: string | null;
 }) {
   const reader = wish === null ? null : cardForReader(card, wish);
   const Title = inside ? 'h2' : 'h1';
   const Sub = inside ? 'h3' : 'h2';
   const credit = creditWords(card);
+  const corrected = correctedWords(card);
+  const whose = whoseWords(card);
+  const withPoints = card.ingredients.some((i) => i.raw.length > 0);
+  const marks = card.programs.map((p) => p.mark);
   const each = card.servings === null ? 'the whole' : 'a serving';
   return (
     <article className="card" aria-label="The card">
@@ -28,6 +45,21 @@ export function CardView({
       </p>
       <Title className="title">{card.title}</Title>
       {card.changes.length > 0 && <p className="version">{card.versionName}</p>}
+      {card.picture !== null && pictureUrl !== null && (
+        <img
+          className="picture"
+          src={pictureUrl}
+          alt={card.title}
+          width={card.picture.width}
+          height={card.picture.height}
+        />
+      )}
+      {corrected !== null && <p className="corrected">{corrected}</p>}
+      {card.words?.split(/\n+/).map((words, n) => (
+        <p key={n} className="words" dir="auto">
+          {words}
+        </p>
+      ))}
       <ul className="points" aria-label={`Points and calories ${each}`}>
         {card.programs.map((p) => {
           const sure = certaintyWords({ ...p, pointsRange: { low: p.low, high: p.high } });
@@ -63,13 +95,9 @@ export function CardView({
           ),
       )}
       <p className="intro">
-        {credit && <>{credit}. </>}
-        {card.kcalWas !== null && (
-          <>
-            As written it was {card.programs.map((p) => formatPoints(p.was ?? 0)).join(' · ')} points and{' '}
-            {Math.round(card.kcalWas)} kcal {each}.
-          </>
-        )}
+        {whose && <>{whose} </>}
+        {credit && whose === null && <>{credit}. </>}
+        {wasWords(card)}
         {card.credit.url && (
           <>
             {' '}
@@ -92,14 +120,23 @@ export function CardView({
                 <th scope="col">
                   <span className="unseen">Ingredient</span>
                 </th>
-                <Marks programs={card.programs} />
+                {withPoints && <Marks programs={card.programs} />}
               </tr>
             </thead>
             <tbody>
               {card.ingredients.map((i, n) => (
                 <tr key={n}>
                   <td className="amount">{(reader?.ingredients[n] ?? i).amount}</td>
-                  <td>{(reader?.ingredients[n] ?? i).name}</td>
+                  <td>
+                    {(reader?.ingredients[n] ?? i).name}
+                    {i.any !== null && <span className="any"> ({i.any})</span>}
+                    {i.offers.map((o) => (
+                      <span key={o.words} className="adds">
+                        or {offerWords(o, marks)}
+                      </span>
+                    ))}
+                    {i.asks !== null && <span className="asks">{i.asks}</span>}
+                  </td>
                   <Shares values={i.raw} say={formatShare} />
                 </tr>
               ))}
@@ -180,6 +217,35 @@ export function CardView({
           </table>
         </section>
       )}
+      {card.label !== null && (
+        <section className="label">
+          <Sub className="sub">Nutrition</Sub>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">
+                  <span className="unseen">Of what</span>
+                </th>
+                <th scope="col" className="share">
+                  100 g {card.label.of === 'raw' ? 'before it is cooked' : 'as dished up'}
+                </th>
+                <th scope="col" className="share">
+                  {each}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {labelRows(card.label).map((r) => (
+                <tr key={r.name}>
+                  <td>{r.name}</td>
+                  <td className="share">{r.per100}</td>
+                  <td className="share">{r.serving}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
       <section className="cautions">
         <Sub className="sub">Before you cook and eat</Sub>
         {card.allergens.length > 0 && <p>Contains {card.allergens.join(', ')}.</p>}
@@ -191,70 +257,6 @@ export function CardView({
         <p>{MEDICAL_CAUTION}</p>
       </section>
     </article>
-  );
-}
-
-interface ReaderFormProps {
-  readonly card: Card;
-  readonly reader: CardForReader;
-  /** What is wrong about what was written; null where nothing is. */
-  readonly wrong: string | null;
-  readonly Sub: 'h2' | 'h3';
-}
-
-/** For whom cooks for others, or eats another portion: a plain form, and what it comes to; the card's own stays above. */
-function ReaderForm({ card, reader, wrong, Sub }: ReaderFormProps) {
-  const isAsked = reader.portion !== null;
-  return (
-    <section className={isAsked ? 'reader asked' : 'reader'}>
-      <Sub className="sub">For you</Sub>
-      <form method="get">
-        {card.servings !== null && (
-          <label>
-            <span>amounts for</span>
-            <input
-              name="for"
-              inputMode="decimal"
-              autoComplete="off"
-              defaultValue={formatAmount(reader.servings ?? card.servings)}
-            />
-          </label>
-        )}
-        <label>
-          <span>{card.servings === null ? 'how much of it, 1 is the whole' : 'your portion, in servings'}</span>
-          <input
-            name="portion"
-            inputMode="decimal"
-            autoComplete="off"
-            defaultValue={formatAmount(reader.portion ?? 1)}
-          />
-        </label>
-        <button type="submit">Count it</button>
-      </form>
-      {wrong !== null && (
-        <p className="wrong" role="alert">
-          {wrong}
-        </p>
-      )}
-      {isAsked && (
-        <p className="comes">
-          {formatAmount(reader.portion!)}{' '}
-          {card.servings === null ? 'of it' : reader.portion! > 1 ? 'servings' : 'serving'}:{' '}
-          {reader.programs.map((p, n) => {
-            const sure = p.points === null ? '' : certaintyWords({ ...p, points: p.points, pointsRange: p });
-            return (
-              <span key={p.mark}>
-                {n > 0 && ' · '}
-                <span className="letters">{p.mark}</span>{' '}
-                {p.points === null ? 'cannot be said from here' : <strong>{formatPoints(p.points)}</strong>}
-                {sure && ` ${sure}`}
-              </span>
-            );
-          })}
-          {reader.kcal !== null && ` · ${Math.round(reader.kcal)} kcal`}
-        </p>
-      )}
-    </section>
   );
 }
 

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { readVersion, shippedFood } from '../../tests/support/test-version.ts';
 import { SAMPLE_PROGRAMS } from '../core/program/samples.ts';
+import { CreditSchema } from './credit.ts';
 import { FoodSchema } from './food.ts';
 import { Servings } from './primitives.ts';
 import { ProgramSchema, RuleFileSchema } from './program.ts';
-import { CreditSchema } from './recipe.ts';
+
 import { recipesFromJson } from './recipe-file.ts';
 import { VersionSchema } from './version.ts';
 

@@ -22,14 +22,13 @@ import {
   PIN_KIND,
   POT_KIND,
   PREP_KIND,
-  RECIPE_KIND,
-  type RecipeHead,
   STOCK_KIND,
   SWAP_KIND,
   TRIP_KIND,
   VERDICT_KIND,
   VESSEL_KIND,
 } from '../core/documents/document-kinds.ts';
+import { RECIPE_KIND, type RecipeHead } from '../core/documents/recipe-kind.ts';
 import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
 import type { DocumentKind } from '../core/history/document-kind.ts';
@@ -46,16 +45,18 @@ import type { Observation } from '../core/teach/observation.ts';
 import { type Change, VERSION_KIND } from '../core/version/entry.ts';
 import type { Version } from '../core/version/version.ts';
 import { BoxKindSchema, BoxSchema, CookSchema, VesselSchema } from './cook.ts';
+import { CreditSchema } from './credit.ts';
 import { DayEntrySchema, EaterDaySchema, PotSchema } from './day.ts';
 import { FieldChangeSchema } from './entry.ts';
 import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
 import { EaterSchema, HouseholdSchema } from './household.ts';
 import { ObservationSchema } from './observation.ts';
+import { PassOnSchema } from './pass-on.ts';
 import { PrepSchema } from './prep.ts';
 import { Id } from './primitives.ts';
 import { SaidPinSchema } from './program.ts';
-import { CreditSchema, RecipeSchema } from './recipe.ts';
+import { RecipeSchema } from './recipe.ts';
 import { schemaOf } from './schema-of.ts';
 import { BuyingSchema, TripSchema } from './shopping.ts';
 import { StockItemSchema } from './stock.ts';
@@ -71,6 +72,7 @@ export const RecipeHeadSchema: z.ZodType<RecipeHead> = schemaOf<RecipeHead>()(
     shownVersionId: RecipeSchema.shape.shownVersionId,
     favourite: RecipeSchema.shape.favourite,
     claims: RecipeSchema.shape.claims,
+    passOn: PassOnSchema,
   }),
 );
 export const BarcodeSchema: z.ZodType<KnownBarcode> = schemaOf<KnownBarcode>()(

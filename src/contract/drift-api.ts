@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PublishAgainSchema } from './card-api.ts';
 import { DriftSchema, OutdatedLinesSchema } from './drift.ts';
 import { CardLinkSchema } from './recipe.ts';
 import { route } from './route.ts';
@@ -27,7 +28,8 @@ export const DRIFT_API = {
   publishAgain: route({
     method: 'POST',
     path: '/households/:h/cards/:id/again',
-    says: 'Publishes a card as it counts now, under the link that it has.',
+    says: 'Publishes a card as it counts now, under the link that it has, and says on it what was wrong before.',
+    body: PublishAgainSchema,
     answer: CardLinkSchema,
   }),
   publishBefore: route({

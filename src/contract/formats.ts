@@ -37,7 +37,17 @@ const UPGRADES = {
   swap: [],
   verdict: [],
   /** 1 → 2: options for the plate. 2 → 3: raw counts for readers, of which nobody knows any here. */
-  card: [(c) => ({ options: [], ...c }), (c) => ({ reader: null, ...c })],
+  card: [
+    (c) => ({ options: [], ...c }),
+    (c) => ({ reader: null, ...c }),
+    // 3 → 4: what its cook chose to pass on.
+    (c) => ({
+      ...{ revision: null, words: null, picture: null, label: null, corrected: null },
+      shows: (c.credit as { whose: string }).whose === 'other' ? 'changes' : 'whole',
+      ...c,
+      ingredients: (c.ingredients as object[]).map((i) => ({ any: null, offers: [], asks: null, ...i })),
+    }),
+  ],
   /** 1 → 2: an amount lies between its least and its most, and every line has an id of its own. */
   version: [(v) => ({ ...v, lines: distinctLines(v.lines as StoredLine[]).map(orderedWeight) })],
 } satisfies Record<string, readonly Upgrade[]>;

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { allRoutes } from './all-routes.ts';
+import { CreditSchema } from './credit.ts';
 import { DOCUMENTS, RecipeHeadSchema } from './documents.ts';
 import { ChangeNoteSchema, DifferenceSchema, FieldChangeSchema, JsonSchema } from './entry.ts';
 import { FoodSchema, MeasureSchema } from './food.ts';
 import { HouseholdSchema } from './household.ts';
 import { ProblemSchema } from './problem.ts';
 import { ProgramSchema } from './program.ts';
-import { CardLinkSchema, CreditSchema, RecipePageSchema, RecipeSchema, RecipeSummarySchema } from './recipe.ts';
+import { CardLinkSchema, RecipePageSchema, RecipeSchema, RecipeSummarySchema } from './recipe.ts';
 import { type AnyRoute, namesIn, paramSchema } from './route.ts';
 import { LineSchema, StepSchema, VersionChangeSchema, VersionEntrySchema } from './version.ts';
 

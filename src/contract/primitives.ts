@@ -12,13 +12,13 @@ export const Words = (most: number) =>
     .overwrite((s) =>
       s
         .replace(/[\r\n\t\u2028\u2029]+/g, ' ')
-        .replace(UNWRITTEN, '')
+        .replace(UNWRITTEN_IN_LINE, '')
         .trim(),
     )
     .min(1, 'is empty')
     .max(most, `is longer than ${most} characters`);
 // biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
-const UNWRITTEN = /[\u0000-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
+const UNWRITTEN_IN_LINE = /[\u0000-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
 
 /** Servings: at least 0.01 and at most 500, fractions allowed. */
 export const Servings = z.number('is not a number').min(0.01, 'must be at least 0.01').max(500, 'can be at most 500');

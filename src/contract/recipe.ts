@@ -1,29 +1,18 @@
 import { z } from 'zod';
-import type { Credit } from '../core/card/card.ts';
+import { USUAL_PASS_ON } from '../core/card/pass-on.ts';
 import { APPLIANCES } from '../core/dish/dish-facts.ts';
-import type { RecipeHead } from '../core/documents/document-kinds.ts';
+import type { RecipeHead } from '../core/documents/recipe-kind.ts';
 import { type Claim, NO_FACTS, type RecipeFacts } from '../core/page/recipe-text.ts';
 import { DISH_KINDS } from '../core/version/dish-words.ts';
+import { CreditSchema } from './credit.ts';
 import { keptSchema } from './entry.ts';
 import { FoodSchema } from './food.ts';
 import { MovedSchema } from './moved.ts';
+import { PassOnSchema } from './pass-on.ts';
 import { PictureSchema } from './picture.ts';
-import { Id, Words } from './primitives.ts';
+import { Day, Id, Words } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 import { VersionChangeSchema, VersionSchema } from './version.ts';
-
-const Link = z
-  .string()
-  .max(500)
-  .regex(/^https?:\/\/\S+$/i, 'is not a web address that begins with http');
-
-export const CreditSchema = schemaOf<Credit>()(
-  z.object({
-    author: z.string().trim().max(120).nullable(),
-    url: Link.nullable(),
-    whose: z.enum(['own', 'family', 'other']),
-  }),
-);
 
 export const ClaimSchema = schemaOf<Claim>()(
   z.object({
@@ -61,18 +50,29 @@ export const RecipeSchema = z.object({
   /** The version that is shown; null for the newest lightened one. */
   shownVersionId: Id.nullable().default(null),
   favourite: z.boolean().default(false),
+  /** What the cook chose to pass on of it. */
+  passOn: PassOnSchema.default(() => USUAL_PASS_ON),
   revision: z.int().min(0),
 });
 export type Recipe = z.infer<typeof RecipeSchema>;
 
 /** The part of a recipe that all its versions share, as its document has it. */
-export const recipeHeadOf = ({ title, credit, settled, shownVersionId, favourite, claims }: Recipe): RecipeHead => ({
+export const recipeHeadOf = ({
   title,
   credit,
   settled,
   shownVersionId,
   favourite,
   claims,
+  passOn,
+}: Recipe): RecipeHead => ({
+  title,
+  credit,
+  settled,
+  shownVersionId,
+  favourite,
+  claims,
+  passOn,
 });
 
 /** A recipe brought in: with its version as written. */
@@ -96,6 +96,12 @@ export const CardLinkSchema = z.object({
   newer: z.array(MovedSchema),
   /** Whether it was published again, and can go back to what it showed. */
   again: z.boolean(),
+  /** The last day on which its link leads to it; null for no end. */
+  until: Day.nullable(),
+  /** Whether that day is over. */
+  runOut: z.boolean(),
+  /** A short correction to paste under an old post; null where it was not published again. */
+  correction: z.string().nullable(),
 });
 export type CardLink = z.infer<typeof CardLinkSchema>;
 

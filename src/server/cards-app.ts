@@ -7,7 +7,7 @@ import { readReaderWish } from '../core/card/card-for-reader.ts';
 import { CardPage, NoCardPage } from './card-page/card-page.tsx';
 import { problems } from './http/problem.ts';
 import { checkHost } from './http/trust.ts';
-import { cardByToken } from './store/cards.ts';
+import { cardByToken, cardPicture } from './store/card-links.ts';
 import type { StoreContext } from './store/scope.ts';
 
 export interface CardsAppOptions {
@@ -17,6 +17,9 @@ export interface CardsAppOptions {
   readonly assetsDir: string;
   readonly log: Logger;
 }
+
+/** What a link's secret looks like. */
+const TOKEN = /^[\w-]{22}$/;
 
 const page = (element: Parameters<typeof renderToStaticMarkup>[0]): string =>
   `<!doctype html>${renderToStaticMarkup(element)}`;
@@ -52,13 +55,19 @@ export function cardsApp(options: CardsAppOptions): Express {
   app.use('/card-assets', express.static(options.assetsDir, { index: false, maxAge: '1d' }));
   app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
   app.get('/c/:token', async (req, res) => {
-    const shown = /^[\w-]{22}$/.test(req.params.token) ? await cardByToken(options.context, req.params.token) : null;
+    const shown = TOKEN.test(req.params.token) ? await cardByToken(options.context, req.params.token) : null;
     res
       .status(shown ? 200 : 404)
       .set('Cache-Control', 'no-store')
       .type('text/html');
     const wish = readReaderWish(req.query);
-    res.send(page(shown ? createElement(CardPage, { ...shown, wish }) : createElement(NoCardPage)));
+    const pictureUrl = shown !== null && shown.card.picture !== null ? `/c/${req.params.token}/picture` : null;
+    res.send(page(shown ? createElement(CardPage, { ...shown, wish, pictureUrl }) : createElement(NoCardPage)));
+  });
+  app.get('/c/:token/picture', async (req, res, next) => {
+    const bytes = TOKEN.test(req.params.token) ? await cardPicture(options.context, req.params.token) : null;
+    if (bytes === null) return next();
+    res.set('Cache-Control', 'no-store').type('image/webp').send(Buffer.from(bytes));
   });
   app.use(
     (_req, res) =>

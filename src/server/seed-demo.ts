@@ -4,6 +4,7 @@ import { DEMO_EATERS, DEMO_FEAST, DEMO_HOUSEHOLD } from '../../demo/household.ts
 import { DEMO_RECIPES, type DemoChange, type DemoRecipe } from '../../demo/recipes.ts';
 import { factsOfText } from '../contract/facts-of-text.ts';
 import type { NewRecipe } from '../contract/recipe.ts';
+import { USUAL_PASS_ON } from '../core/card/pass-on.ts';
 import type { Feast, FeastDish } from '../core/feast/feast.ts';
 import type { Food } from '../core/food/food.ts';
 import { type FoodIndex, indexFoods } from '../core/food/match-food.ts';
@@ -128,6 +129,7 @@ async function bringIn(s: Scope, recipe: DemoRecipe, index: FoodIndex, done: Map
     settled: [],
     shownVersionId: null,
     favourite: false,
+    passOn: USUAL_PASS_ON,
     notes: '',
     asWritten: first,
   } satisfies NewRecipe;

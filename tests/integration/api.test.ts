@@ -1,6 +1,7 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { KeptVersion, NewRecipe, RecipeList, RecipePage } from '../../src/contract/recipe.ts';
+import { USUAL_PASS_ON } from '../../src/core/card/pass-on.ts';
 import type { Food } from '../../src/core/food/food.ts';
 import { lineChange } from '../../src/core/version/entry.ts';
 import type { Version } from '../../src/core/version/version.ts';
@@ -42,6 +43,7 @@ function newRecipe(id: string, lines: readonly string[], rest: Partial<NewRecipe
     settled: [],
     shownVersionId: null,
     favourite: false,
+    passOn: USUAL_PASS_ON,
     notes: '',
     asWritten: { ...version, lines: own },
     ...rest,

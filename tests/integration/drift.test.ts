@@ -1,10 +1,11 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Drift } from '../../src/contract/drift.ts';
+import { USUAL_PASS_ON } from '../../src/core/card/pass-on.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
 import type { Program } from '../../src/core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
-import { cardByToken } from '../../src/server/store/cards.ts';
+import { cardByToken } from '../../src/server/store/card-links.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
@@ -44,6 +45,7 @@ async function bringIn(id: string, texts: readonly string[], servings = 4, chang
       settled: [],
       shownVersionId: null,
       favourite: false,
+      passOn: USUAL_PASS_ON,
       notes: '',
       asWritten: { ...version, lines },
     })
@@ -222,7 +224,8 @@ describe('a card that shows an older count', () => {
     expect((await shown()).card.programs[0]!.points).toBe(was);
     expect((await shown()).newer).toEqual([{ mark: 'GR', was, now }]);
     expect((await drift()).cards).toMatchObject([{ id: card.id, title: 'The gratin', points: [{ was, now }] }]);
-    const again = (await api().post(`${home}/cards/${card.id}/again`).expect(200)).body;
+    const again = (await api().post(`${home}/cards/${card.id}/again`).send({ why: 'program', words: '' }).expect(200))
+      .body;
     expect(again.url).toBe(card.url);
     expect((await shown()).card.programs[0]!.points).toBe(now);
     expect((await drift()).cards).toEqual([]);

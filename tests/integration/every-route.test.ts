@@ -92,9 +92,9 @@ describe('every route of the table', () => {
     await answerOf(API.addVersion, { ...at, id: recipeId, body: copy });
     await answerOf(API.version, one);
     await answerOf(SCRIPT_API.countVersion, one);
-    await answerOf(CARD_API.previewCard, one);
-    const card = (await answerOf(CARD_API.addCard, one)).body;
-    await answerOf(DRIFT_API.publishAgain, { ...at, id: card.id });
+    await answerOf(CARD_API.previewCard, { ...one, query: { length: 'short', most: 200 } });
+    const card = (await answerOf(CARD_API.addCard, { ...one, body: { until: '2099-12-31' } })).body;
+    await answerOf(DRIFT_API.publishAgain, { ...at, id: card.id, body: { why: 'cook', words: '' } });
     await answerOf(DRIFT_API.publishBefore, { ...at, id: card.id });
     await answerOf(CARD_API.withdrawCard, { ...at, id: card.id });
     await answerOf(DRIFT_API.outdatedLines, { ...at, id: 'butter' });

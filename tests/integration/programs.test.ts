@@ -1,5 +1,6 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { USUAL_PASS_ON } from '../../src/core/card/pass-on.ts';
 import type { Program } from '../../src/core/program/program.ts';
 import { SAMPLE_PROGRAMS } from '../../src/core/program/samples.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
@@ -48,6 +49,7 @@ const bringIn = () => {
     settled: [],
     shownVersionId: null,
     favourite: false,
+    passOn: USUAL_PASS_ON,
     notes: '',
     asWritten: { ...version, lines },
   };

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { DEMO_RECIPES } from '../../demo/recipes.ts';
 import { makeCard } from '../../src/core/card/card.ts';
-import { cardText } from '../../src/core/card/card-text.ts';
+import { USUAL_PASS_ON } from '../../src/core/card/pass-on.ts';
+import { postText } from '../../src/core/card/post-text.ts';
 import { indexFoods } from '../../src/core/food/match-food.ts';
 import { SHIPPED_FOODS } from '../../src/core/food/shipped/index.ts';
 import { readRecipe } from '../../src/core/page/read-page.ts';
@@ -135,8 +136,11 @@ describe.each(REGIONS)('Imbiss reads what it prints, in %s', (region) => {
         region,
         countedOn: '2026-11-25',
         weighed: null,
+        passOn: USUAL_PASS_ON,
+        picture: null,
+        food,
       });
-      const printed = cardText(card).split('\n');
+      const printed = postText(card, { length: 'long', steps: true, most: null, url: null }).text.split('\n');
       const first = printed.indexOf('Ingredients') + 1;
       const lines = printed.slice(first).filter((l) => l.startsWith('- '));
       version.lines

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { FIXTURE_PROGRAMS } from '../../../tests/support/fixture-programs.ts';
-import { kitchenOf, readVersion } from '../../../tests/support/test-version.ts';
+import { kitchenOf, readVersion, shippedFood } from '../../../tests/support/test-version.ts';
 import { countVersion } from '../counting/count-version.ts';
 import { count } from '../program/count.ts';
 import { type Program, plainCounter } from '../program/program.ts';
 import { hasCaps } from '../program/rule.ts';
 import { type CardInput, makeCard } from './card.ts';
 import { cardForReader, readReaderWish } from './card-for-reader.ts';
+import { USUAL_PASS_ON } from './pass-on.ts';
 
 const version = readVersion(
   [
@@ -35,6 +36,9 @@ const cardOf = (programs: readonly Program[] = FIXTURE_PROGRAMS, rest: Partial<C
     region: 'us',
     countedOn: '2026-12-01',
     weighed: null,
+    passOn: USUAL_PASS_ON,
+    picture: null,
+    food: shippedFood,
     ...rest,
   });
 

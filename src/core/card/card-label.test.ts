@@ -29,8 +29,8 @@ describe('a European label', () => {
       `${Math.round(perServing.kcal.value! * 4.184)} kJ / ${Math.round(perServing.kcal.value!)} kcal`,
     );
     expect(label.serving.salt).toBeCloseTo((perServing.sodium.value! * 2.5) / 1000, 9);
-    // 10 g of salt in ten servings, and the little that butter has.
-    expect(rows.at(-1)!.serving).toMatch(/^1(?:\.0)? g$/);
+    // 10 g of salt in ten servings, and what salted butter has: 200 g of it, 1.6 g of salt in 100 g.
+    expect(rows.at(-1)!.serving).toMatch(/^1\.3 g$/);
   });
 
   it('is of 100 g as it is dished up where that is known, and says of what', () => {

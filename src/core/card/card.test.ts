@@ -9,7 +9,9 @@ import { SWAPS } from '../swap/library.ts';
 import { applyEntry } from '../version/entry.ts';
 import { scaleChanges } from '../version/scale-version.ts';
 import { amountOnCard, type Card, type CardInput, makeCard } from './card.ts';
-import { cardText, countedWords, creditWords, servingWords } from './card-text.ts';
+import { countedWords, creditWords, servingWords } from './card-words.ts';
+import { USUAL_PASS_ON } from './pass-on.ts';
+import { postText } from './post-text.ts';
 
 const asWritten = readVersion(
   ['1 kg potatoes', '300 ml cream', '150 g Gruyère', '1 lb ground turkey', 'salt to taste'],
@@ -21,6 +23,8 @@ const asWritten = readVersion(
     ],
   },
 );
+const bareLine = { any: null, offers: [], asks: null };
+const cardText = (card: Card): string => postText(card, { length: 'long', steps: true, most: null, url: null }).text;
 let n = 0;
 const changes = applySwap(asWritten, 'l1', SWAPS.find((s) => s.id === 'cream-to-evaporated')!, {
   food: shippedFood,
@@ -47,6 +51,9 @@ const input = (rest: Partial<CardInput> = {}): CardInput => ({
   region: 'us',
   countedOn: '2026-11-25',
   weighed: null,
+  passOn: USUAL_PASS_ON,
+  picture: null,
+  food: shippedFood,
   ...rest,
 });
 
@@ -137,9 +144,9 @@ describe('a card', () => {
       kcal: 210.4,
       kcalWas: 318.6,
       ingredients: [
-        { group: null, amount: '½ cup (120 g)', name: 'cream', raw: [1, 1] },
-        { group: 'For the top', amount: '', name: 'parsley', raw: [0, 0] },
-        { group: 'For the top', amount: '10 g', name: 'chives', raw: [0, 0] },
+        { group: null, amount: '½ cup (120 g)', name: 'cream', raw: [1, 1], ...bareLine },
+        { group: 'For the top', amount: '', name: 'parsley', raw: [0, 0], ...bareLine },
+        { group: 'For the top', amount: '10 g', name: 'chives', raw: [0, 0], ...bareLine },
       ],
       steps: [{ text: 'Stir.', adds: [1, 1] }],
       changes: [
@@ -151,13 +158,12 @@ describe('a card', () => {
       cautions: [],
     } satisfies Card;
     expect(cardText(plain).split('\n')).toEqual([
-      'Cream soup',
+      expect.stringMatching(/^Cream soup: Ledger 6 · Harvest 5, .+ · 210 kcal a serving$/),
       'Serves 4, one serving is about 250 g',
+      '',
       'From the notebook',
       '',
-      'Ledger (LE): 6 points a serving (was 9½)',
-      expect.stringMatching(/^Harvest \(HA\): 5, .+ points a serving$/),
-      '210 kcal a serving (was 319)',
+      'As written: Ledger 9½ · 319 kcal',
       '',
       'Ingredients',
       '- ½ cup (120 g) cream',
@@ -192,20 +198,21 @@ describe('a card', () => {
       changes: [],
       allergens: [],
     };
-    expect(cardText({ ...bare, credit: { author: null, url: null, whose: 'own' }, programs: [] }).split('\n')).toEqual([
+    expect(
+      cardText({ ...bare, kcalWas: null, credit: { author: null, url: null, whose: 'own' }, programs: [] }).split('\n'),
+    ).toEqual([
       'Cream soup',
       'The whole, about 250 g',
-      '',
       '',
       expect.stringContaining('no medical advice'),
       '',
       'Counted 25 Nov 2026',
     ]);
-    expect(cardText({ ...plain, kcalWas: null })).toContain('\n210 kcal a serving\n');
+    expect(cardText({ ...plain, kcalWas: null })).toContain('\nAs written: Ledger 9½\n');
   });
   it('is a text to paste', () => {
     const text = cardText(card);
-    expect(text).toContain('Ledger (LE):');
+    expect(text).toMatch(/^Gratin: Ledger 8 · /);
     expect(text).toContain('1. Slice the potatoes');
     expect(text).toContain('no medical advice');
     for (const c of card.cautions) expect(text).toContain(c.words);

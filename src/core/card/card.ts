@@ -18,13 +18,17 @@ import { applyEntry } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
 import { scaleChanges } from '../version/scale-version.ts';
-import type { Line, Version } from '../version/version.ts';
+import type { Line, Step, Version } from '../version/version.ts';
 import { cookedWeight } from '../yield/cooked-share.ts';
+import { type CardLabel, cardLabel } from './card-label.ts';
+import type { Corrected } from './correction.ts';
+import { type LineOffer, lineOffers } from './line-offers.ts';
 import { lineSize, sayLineSize } from './line-size.ts';
+import type { CardPart, PassOn } from './pass-on.ts';
 import { type PersonalSpan, personalSpan } from './personal-span.ts';
 import { type ReaderCounts, readerCounts } from './reader-counts.ts';
 
-/** Whose recipe it is: another author's card carries the changes, the counts and the link only. */
+/** Whose recipe it is: of another author's nothing of the author's own words goes out. */
 export type Whose = 'own' | 'family' | 'other';
 
 export interface Credit {
@@ -53,15 +57,35 @@ export interface CardIngredient {
   readonly group: string | null;
   readonly amount: string;
   readonly name: string;
-  /** Unrounded points a serving, one for each program in order. */
+  /** Unrounded points a serving, one for each program in order; empty where they are left out. */
   readonly raw: readonly number[];
+  /** Words for any that may stand here, such as "any milk". */
+  readonly any: string | null;
+  /** What else may stand here. */
+  readonly offers: readonly LineOffer[];
+  /** What its readers are asked. */
+  readonly asks: string | null;
+}
+
+/** A picture of the dish, kept with the household's. */
+export interface CardPicture {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
 }
 
 /** A version as it is passed on: plain data, fixed on the day it was counted. */
 export interface Card {
   readonly title: string;
   readonly versionName: string;
+  /** The state of the version that was counted; null for a card from before that was kept. */
+  readonly revision: number | null;
   readonly credit: Credit;
+  /** The recipe; of another author's only what was changed, or the amounts as cooked and steps in own words. */
+  readonly shows: 'whole' | 'changes' | 'amounts';
+  /** The cook's own words, at the top. */
+  readonly words: string | null;
+  readonly picture: CardPicture | null;
   readonly servings: number | null;
   /** Raw, as it goes into the pot. */
   readonly servingGrams: number;
@@ -81,8 +105,12 @@ export interface Card {
   readonly options: readonly { readonly words: string; readonly points: readonly number[] }[];
   readonly allergens: readonly string[];
   readonly cautions: readonly Caution[];
+  /** null where the cook wants none on it. */
+  readonly label: CardLabel | null;
   /** What it is counted again from for its readers; null for a card from before that was kept. */
   readonly reader: ReaderCounts | null;
+  /** What was wrong before it was published again; null where it was not. */
+  readonly corrected: Corrected | null;
 }
 
 export interface CardInput {
@@ -102,6 +130,12 @@ export interface CardInput {
   readonly countedOn: string;
   /** What all of it weighed when it was cooked, g; null where nobody weighed it. */
   readonly weighed: number | null;
+  /** What the cook chose to pass on. */
+  readonly passOn: PassOn;
+  /** The picture that the cook chose, where it is there. */
+  readonly picture: CardPicture | null;
+  /** The newest of a food that a line offers; null where there is none. */
+  food(id: string): Food | null;
 }
 
 /** The amount of a line, as a card shows it: `¾ cup (84 g)`. */
@@ -109,64 +143,107 @@ export const amountOnCard = (line: Line, food: Food | null): string => sayLineSi
 
 /** Makes the card of a version: everything it shows is counted here. */
 export function makeCard(input: CardInput): Card {
-  const { version, asWritten, kitchen, programs } = input;
+  const { version, asWritten, kitchen, programs, passOn } = input;
   const counters = programs.map((p) => plainCounter(p, input.pins));
   const now = countVersion(version, kitchen, counters);
   const changed = version.id !== asWritten.id;
-  const was = changed ? countVersion(asWritten, kitchen, counters) : null;
+  const was = changed && !passOn.hides.includes('changes') ? countVersion(asWritten, kitchen, counters) : null;
   const lines = version.lines.filter((l) => !l.leftOut);
   const rawOf = (lineId: string): number[] => now.counts.map((c) => c.lines.find((l) => l.id === lineId)?.raw ?? 0);
   const cooked =
     input.weighed === null ? cookedWeight(version, foodsByIdOf(version, kitchen), input.title) : exactly(input.weighed);
   const sameSize = atSizeOf(asWritten, version);
-  const whole = input.credit.whose !== 'other';
+  const goesOut = (part: CardPart): boolean => !passOn.hides.includes(part);
+  const shows = input.credit.whose !== 'other' ? 'whole' : passOn.others;
+  const withLines = shows !== 'changes' && goesOut('ingredients');
   const sizes = lines.map((l) => lineSize(l, foodOfLine(l, kitchen)));
-  const steps = stepsAsChanged(asWritten, version, input.swaps);
-  const uses = stepShares(
-    steps,
-    lines,
-    (l) => asWritten.lines.find((x) => x.originLineId === l.originLineId)?.item ?? null,
-  );
   const onTheSide = version.lines.flatMap((l) =>
     isOnPlate(l, input.swaps) && l.food.kind === 'food' ? (kitchen.food(l.food.foodId, l.food.revision) ?? []) : [],
   );
   const foods = [...new Set([...now.lines.flatMap((l) => l.parts.map((p) => p.food)), ...onTheSide])];
+  const allergens = [...new Set(foods.flatMap((f) => f.allergens))];
+  const noteOf = (l: Line) => passOn.lines.find((n) => n.id === l.originLineId) ?? null;
+  const offering = { version, kitchen, counters, system: input.system, now, allergens, food: input.food };
   return {
     title: input.title,
     versionName: version.name,
+    revision: version.revision,
     credit: input.credit,
+    shows,
+    words: passOn.words.trim() || null,
+    picture: input.picture,
     servings: version.servings,
     servingGrams: now.servingGrams,
     servingCooked: cooked === null ? null : scale(cooked, 1 / now.servings),
     countedOn: input.countedOn,
     programs: programs.map((p, i) => ({
       ...cardProgram(p, now, i, was),
-      span: personalSpan(p, version, kitchen, input.pins),
+      span: goesOut('span') ? personalSpan(p, version, kitchen, input.pins) : null,
     })),
-    kcal: now.perServing.kcal.value,
-    kcalWas: was?.perServing.kcal.value ?? null,
-    ingredients: whole ? lines.map((l, i) => ({ group: l.group, ...sayLineSize(sizes[i]!), raw: rawOf(l.id) })) : [],
-    reader: readerCounts(programs, now, whole ? sizes : []),
-    steps: whole
-      ? steps.map((s, i) => ({
-          text: s.text,
-          adds: sumRaw(
-            uses[i]!.map((u) => rawOf(u.lineId).map((raw) => raw * u.share)),
-            programs.length,
-          ),
-        }))
+    kcal: goesOut('kcal') ? now.perServing.kcal.value : null,
+    kcalWas: goesOut('kcal') ? (was?.perServing.kcal.value ?? null) : null,
+    label: passOn.label ? cardLabel(now, input.weighed === null ? null : input.weighed / now.servings) : null,
+    ingredients: withLines
+      ? lines.map((l, i) => {
+          const note = noteOf(l);
+          return {
+            group: l.group,
+            ...sayLineSize(sizes[i]!),
+            raw: goesOut('linePoints') ? rawOf(l.id) : [],
+            any: note?.any.trim() || null,
+            offers: note === null ? [] : lineOffers(l, note, offering),
+            asks: note?.asks.trim() || null,
+          };
+        })
       : [],
-    changes: changed ? changesOnCard(sameSize, version, input) : [],
-    options: optionsOf(version, now, input),
-    regular: changed ? regularOf(sameSize, version, kitchen, input) : [],
-    allergens: [...new Set(foods.flatMap((f) => f.allergens))].map((a) => ALLERGEN_WORDS[a]),
+    reader: readerCounts(programs, now, withLines ? sizes : []),
+    steps: goesOut('steps')
+      ? stepsOnCard(stepsThatGoOut(shows, input), lines, asWritten, rawOf, programs.length, goesOut('stepPoints'))
+      : [],
+    changes: changed && goesOut('changes') ? changesOnCard(sameSize, version, input) : [],
+    options: goesOut('options') ? optionsOf(version, now, input) : [],
+    regular: changed && goesOut('regular') ? regularOf(sameSize, version, kitchen, input) : [],
+    allergens: allergens.map((a) => ALLERGEN_WORDS[a]),
     cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n'), lines.map((l) => l.text).join('\n')).map(
       (c) => ({
         ...c,
         words: sayIn(input.region, c.words),
       }),
     ),
+    corrected: null,
   };
+}
+
+/** The steps of the recipe, with what its swaps change; another author's only as the cook says them. */
+function stepsThatGoOut(shows: Card['shows'], { asWritten, version, swaps, passOn }: CardInput): readonly Step[] {
+  if (shows === 'whole') return stepsAsChanged(asWritten, version, swaps);
+  if (shows === 'changes') return [];
+  return passOn.ownSteps
+    .split('\n')
+    .map((text) => text.trim())
+    .filter((text) => text !== '')
+    .map((text, i) => ({ id: `own-${i}`, text }));
+}
+
+/** Steps with what goes in at each, in points of a serving. */
+function stepsOnCard(
+  steps: readonly Step[],
+  lines: readonly Line[],
+  asWritten: Version,
+  rawOf: (lineId: string) => number[],
+  programs: number,
+  withPoints: boolean,
+): Card['steps'] {
+  if (!withPoints) return steps.map(({ text }) => ({ text, adds: [] }));
+  const wordsBefore = (l: Line) => asWritten.lines.find((x) => x.originLineId === l.originLineId)?.item ?? null;
+  const uses = stepShares(steps, lines, wordsBefore);
+  return steps.map(({ text }, i) => ({
+    text,
+    adds: sumRaw(
+      uses[i]!.map((u) => rawOf(u.lineId).map((raw) => raw * u.share)),
+      programs,
+    ),
+  }));
 }
 
 function cardProgram(

@@ -122,7 +122,7 @@ describe('a line that offers a choice', () => {
     expect(line!.offers[1]!.points).toEqual(card.programs.map((p) => p.points));
     expect(line!.offers[1]!.same).toBe(true);
     // What it brings that the dish has not is said: somebody may not have it.
-    expect(line!.offers[2]!.contains).toEqual(['soy']);
+    expect(line!.offers[2]!.contains).toEqual(['soya']);
     expect(line!.offers[0]!.contains).toEqual([]);
     expect(rest.every((i) => i.offers.length === 0)).toBe(true);
   });
@@ -156,7 +156,7 @@ describe('a card of another author’s recipe', () => {
       { credit },
     );
     expect(card.shows).toBe('amounts');
-    expect(card.ingredients.map((i) => i.name)).toEqual(['skim milk', 'sugar', 'eggs', 'butter']);
+    expect(card.ingredients.map((i) => i.name)).toEqual(['skim milk', 'sugar', 'eggs (150 g)', 'butter']);
     expect(card.steps.map((s) => s.text)).toEqual(['Mix milk, sugar, eggs.', 'Butter the dish and bake.']);
     // What goes in is read from the own words.
     card.programs.forEach((_, i) => {

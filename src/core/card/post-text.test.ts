@@ -8,7 +8,7 @@ import { makeCard } from './card.ts';
 import { USUAL_PASS_ON } from './pass-on.ts';
 import { postText } from './post-text.ts';
 
-const version = readVersion(['200 g dried kidney beans', '2 tbsp oil', '1 onion, chopped', '100 g Gruyère'], {
+const version = readVersion(['200 g dried kidney beans', '2 tbsp oil', '1 onion (110 g), chopped', '100 g Gruyère'], {
   servings: 4,
   steps: [
     { id: 's1', text: 'Soak the beans overnight.' },
@@ -52,7 +52,7 @@ describe('a card as text for under a post', () => {
       'For cold days.',
       'Serves 4',
       'From the notebook',
-      '1 onion, chopped',
+      '1 onion (110 g), chopped',
       '1. Soak the beans',
       '2. Fry',
       'Contains: milk',

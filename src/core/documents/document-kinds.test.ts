@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { USUAL_PASS_ON } from '../card/pass-on.ts';
 import { newCook } from '../cook/new-cook.ts';
 import type { Entry } from '../history/entry.ts';
 import type { FieldChange } from '../history/field-change.ts';
 import { rebase } from '../history/rebase.ts';
 import { newTimer, paused } from '../stove/timer.ts';
 import type { Eater } from '../table/table.ts';
-import { COOK_KIND, CORRECTION_KIND, EATER_KIND, RECIPE_KIND } from './document-kinds.ts';
+import { COOK_KIND, CORRECTION_KIND, EATER_KIND } from './document-kinds.ts';
+import { RECIPE_KIND } from './recipe-kind.ts';
 
 const entry = (changes: readonly FieldChange[]): Entry<FieldChange> => ({ id: 'e', label: 'e', changes, undoes: null });
 const anna: Eater = {
@@ -50,6 +52,7 @@ describe('a question between two devices', () => {
       shownVersionId: null,
       favourite: false,
       claims: [],
+      passOn: USUAL_PASS_ON,
     };
     const ask = (mine: object, theirs: object) => {
       const changed = (c: object) => ({ ...head, credit: { ...head.credit, ...c } });

@@ -1,4 +1,3 @@
-import type { Credit } from '../card/card.ts';
 import type { BoxKind } from '../cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../cook/cook.ts';
 import type { DayEntry } from '../day/day-entry.ts';
@@ -9,7 +8,6 @@ import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
 import { later, latest, list, object, record, set, value } from '../history/shape.ts';
-import type { Claim } from '../page/recipe-text.ts';
 import type { Prep } from '../prep/prep.ts';
 import type { Pin, SaidPin } from '../program/program.ts';
 import type { Buying } from '../shopping/buying.ts';
@@ -19,19 +17,7 @@ import type { OwnSwap } from '../swap/own-swap.ts';
 import type { Verdict } from '../swap/verdict.ts';
 import type { Eater, Household } from '../table/table.ts';
 import type { Observation } from '../teach/observation.ts';
-
-/** What a recipe is called and where it is from: the part that all its versions share. */
-export interface RecipeHead {
-  readonly title: string;
-  readonly credit: Credit;
-  /** Doubts about its steps that the cook has put aside, by their words. */
-  readonly settled: readonly string[];
-  /** The version that is shown of it; null for the newest. */
-  readonly shownVersionId: string | null;
-  readonly favourite: boolean;
-  /** What its source says of itself, and what the cook knows of it from elsewhere. */
-  readonly claims: readonly Claim[];
-}
+import { lastStep } from './last-step.ts';
 
 /** A barcode that the household knows: its food. */
 export interface KnownBarcode {
@@ -39,7 +25,6 @@ export interface KnownBarcode {
   readonly foodId: string;
 }
 
-const lastStep = (path: readonly string[]): string => path[path.length - 1] ?? '';
 const named =
   <D>(names: Readonly<Record<string, string>>) =>
   (path: readonly string[], _document: D): string =>
@@ -106,32 +91,6 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
       aims: 'an aim of the day',
       upwards: 'how doubts are counted',
     }),
-  },
-);
-
-export const RECIPE_KIND = fieldKind<RecipeHead>(
-  'recipe',
-  object({
-    title: value,
-    credit: object({ author: value, url: value, whose: value }),
-    settled: set,
-    shownVersionId: value,
-    favourite: value,
-    claims: value,
-  }),
-  {
-    what: (path) =>
-      ({
-        title: 'the title',
-        settled: 'what was put aside',
-        shownVersionId: 'the version that is shown',
-        favourite: 'whether it is a favourite',
-        claims: 'what is said of its points',
-        author: 'from whom',
-        url: 'the link',
-        whose: 'whose it is',
-      })[lastStep(path)] ?? '',
-    say: (path, v) => (path[0] === 'title' ? `"${String(v)}"` : null),
   },
 );
 

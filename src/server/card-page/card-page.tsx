@@ -8,12 +8,14 @@ interface CardPageProps {
   readonly card: Card;
   /** What its dish comes to by now, where that is another number. */
   readonly newer: readonly Moved[];
+  /** Where its picture is, and the page itself; null without one. */
+  readonly pictureUrl: string | null;
   /** What its reader wrote into its form. */
   readonly wish: WrittenWish;
 }
 
 /** A card as a page of its own: no script, one style sheet. */
-export function CardPage({ card, newer, wish }: CardPageProps) {
+export function CardPage({ card, newer, wish, pictureUrl }: CardPageProps) {
   return (
     <html lang="en">
       <head>
@@ -34,7 +36,7 @@ export function CardPage({ card, newer, wish }: CardPageProps) {
       </head>
       <body>
         <main>
-          <CardView card={card} wish={wish} />
+          <CardView card={card} wish={wish} pictureUrl={pictureUrl} />
           {newer.length > 0 && (
             <p className="newer">
               A newer count exists:{' '}

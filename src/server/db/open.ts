@@ -20,6 +20,7 @@ import * as kindsOfBoxes from './migrations/0013-kinds-of-boxes.ts';
 import * as atTheStove from './migrations/0014-at-the-stove.ts';
 import * as week from './migrations/0015-week.ts';
 import * as prep from './migrations/0016-prep.ts';
+import * as passOn from './migrations/0017-pass-on.ts';
 import type { Database } from './schema.ts';
 
 export type Db = Kysely<Database>;
@@ -41,6 +42,7 @@ const MIGRATIONS = {
   '0014-at-the-stove': atTheStove,
   '0015-week': week,
   '0016-prep': prep,
+  '0017-pass-on': passOn,
 };
 
 /** The database and the connection under it. */

@@ -110,6 +110,7 @@ export interface Database {
     notes: string;
     shown_version_id: Generated<string | null>;
     favourite: Generated<number>;
+    pass_on: Generated<string>;
     revision: number;
     created_at: string;
     changed_at: string;
@@ -164,8 +165,12 @@ export interface Database {
     count_record_id: string;
     body: string;
     created_at: string;
+    /** YYYY-MM-DD, the last day on which its link leads to it. */
+    until_day: Generated<string | null>;
     withdrawn_at: string | null;
   };
+  /** The pictures that cards were published with. */
+  card_picture: { card_id: string; picture_id: string; bytes: Uint8Array };
   /** The household's own words and weights for a food, kept when the food is renewed. */
   food_correction: RevisionColumn & { household_id: string; food_id: string; synonyms: string; measures: string };
   stock_item: RevisionColumn & {
@@ -349,6 +354,18 @@ export interface Database {
     servings: number;
     cook_id: string | null;
   };
+  /** Several dishes passed on as one. */
+  sheet: {
+    id: string;
+    household_id: string;
+    token: string;
+    body: string;
+    created_at: string;
+    until_day: string | null;
+    withdrawn_at: string | null;
+  };
+  /** What people outside of the household said of a dish. */
+  outside_verdict: RevisionColumn & { id: string; household_id: string; recipe_id: string; body: string };
   prep: RevisionColumn & { id: string; household_id: string; day: string; body: string };
   trip: RevisionColumn & { id: string; household_id: string; made: string; body: string };
   buying: RevisionColumn & {

@@ -56,9 +56,9 @@ export function serve<R extends AnyRoute>(router: Router, route: R, handler: Han
   });
 }
 
-/** The body, with what the path says already. */
+/** The body, with what the path says already; who sends none leaves everything as it usually is. */
 function bodyOf(route: AnyRoute, req: Request, params: Readonly<Record<string, string>>): unknown {
-  const body: unknown = req.body;
+  const body: unknown = req.body === undefined ? {} : req.body;
   if (!route.fromPath || typeof body !== 'object' || body === null || Array.isArray(body)) return body;
   return { ...body, ...route.fromPath(params) };
 }

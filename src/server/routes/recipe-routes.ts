@@ -3,7 +3,7 @@ import { API } from '../../contract/api.ts';
 import { CARD_API } from '../../contract/card-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import { SCRIPT_API } from '../../contract/script-api.ts';
-import { cardText } from '../../core/card/card-text.ts';
+import { postText } from '../../core/card/post-text.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 
@@ -24,12 +24,12 @@ export function recipeRoutes(api: Router): void {
   serve(api, API.addVersion, ({ store, body }) => store.documents.make('versions', body.id, body));
   serve(api, API.version, ({ store, params }) => store.documents.kept('versions', params.id));
   serve(api, SCRIPT_API.countVersion, ({ store, params }) => store.versions.count(params.id));
-  serve(api, CARD_API.previewCard, async ({ store, params }) => {
+  serve(api, CARD_API.previewCard, async ({ store, params, query: { length, steps, most } }) => {
     const card = await store.cards.preview(params.id);
-    return { card, text: cardText(card) };
+    return { card, ...postText(card, { length, steps: steps === 'yes', most, url: null }) };
   });
-  serve(api, CARD_API.addCard, ({ store, params }) => store.cards.add(params.id));
-  serve(api, DRIFT_API.publishAgain, ({ store, params }) => store.cards.again(params.id));
+  serve(api, CARD_API.addCard, ({ store, params, body }) => store.cards.add(params.id, body));
+  serve(api, DRIFT_API.publishAgain, ({ store, params, body }) => store.cards.again(params.id, body));
   serve(api, DRIFT_API.publishBefore, ({ store, params }) => store.cards.before(params.id));
   serve(api, CARD_API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }

@@ -1,80 +1,33 @@
 import { randomBytes } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { CardSchema } from '../../contract/card.ts';
-import type { Moved } from '../../contract/moved.ts';
+import type { NewCard, PublishAgain } from '../../contract/card-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
-import { type Card, makeCard } from '../../core/card/card.ts';
-import { learnedWeight } from '../../core/cook/learned-weight.ts';
-import { countVersion } from '../../core/counting/count-version.ts';
-import { inUse, notFound } from '../../core/errors.ts';
-import { plainCounter } from '../../core/program/program.ts';
+import type { Card } from '../../core/card/card.ts';
+import { correctionOf } from '../../core/card/correction.ts';
+import { inUse, invalid, notFound } from '../../core/errors.ts';
 import { dayIn } from '../../core/quantity/calendar-day.ts';
-import { programsInUse } from '../../core/table/table.ts';
-import type { Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
-import { cookedOnce } from './cook-shelf.ts';
-import { innerVersions, kitchenFor } from './kitchen.ts';
-import { swapShelfOf } from './own-swap-shelf.ts';
-import { getRecipe } from './recipe-rows.ts';
-import { note, nowOf, type Scope, type StoreContext, scopeOf } from './scope.ts';
-import { fromStored, readable, toJson, toStored } from './stored.ts';
+import { cardLinksOf } from './card-links.ts';
+import { keepRecord, previewCard } from './card-making.ts';
+import { pictureBytes } from './pictures.ts';
+import { note, nowOf, type Scope } from './scope.ts';
+import { fromStored, toStored } from './stored.ts';
 import { tableOf } from './table.ts';
-import { findVersion, getVersion, versionsOf } from './versions.ts';
+import { getVersion } from './versions.ts';
 import { write } from './write.ts';
 
 /** 128 random bits: a link that nobody guesses. */
 const newToken = (): string => randomBytes(16).toString('base64url');
 
-/** Counts a version as a card, without keeping it. */
-export async function previewCard(s: Scope, versionId: string): Promise<Card> {
-  const version = await getVersion(s, versionId);
-  const recipe = await getRecipe(s, version.recipeId);
-  const table = await tableOf(s);
-  const versions = await versionsOf(s, recipe.id);
-  const asWritten = versions.find((v) => v.kind === 'asWritten') ?? version;
-  return makeCard({
-    title: recipe.title,
-    credit: recipe.credit,
-    version,
-    asWritten,
-    kitchen: await kitchenFor(s, [version, asWritten]),
-    programs: programsInUse(table),
-    pins: table.pins,
-    swaps: (await swapShelfOf(s)).all,
-    system: table.household.system,
-    region: table.household.region,
-    countedOn: dayIn(s.clock(), table.household.zone),
-    weighed: learnedWeight(await cookedOnce(s, recipe.id), version.id),
-  });
-}
-
-/** Keeps what a card was counted from, and what came out. @returns the id of the record */
-async function keepRecord(s: Scope, version: Version, card: Card): Promise<string> {
-  const table = await tableOf(s);
-  const foods = [version, ...(await innerVersions(s, [version]))]
-    .flatMap((v) => v.lines)
-    .flatMap((l) => (l.food.kind === 'food' ? [[l.food.foodId, l.food.revision]] : []));
-  const id = uuid();
-  await s.db
-    .insertInto('count_record')
-    .values({
-      id,
-      household_id: s.householdId,
-      kind: 'card',
-      version_id: version.id,
-      version_revision: version.revision,
-      foods: toJson(foods),
-      programs: toJson(programsInUse(table).map((p) => [p.id, p.revision])),
-      result: toJson({ v: 1, programs: card.programs, kcal: card.kcal }),
-      created_at: nowOf(s),
-    })
-    .execute();
-  return id;
-}
-
-/** Keeps a card of a version under a new link, with the record of what it was counted from. */
-export function addCard(scope: Scope, versionId: string): Promise<CardLink> {
+/**
+ * Keeps a card of a version under a new link, with the record of what it was counted from.
+ *
+ * @throws DomainError not-found, or invalid for a link that ends before it begins
+ */
+export function addCard(scope: Scope, versionId: string, { until }: NewCard): Promise<CardLink> {
   return write(scope, async (s) => {
+    await checkEnd(s, until);
     const version = await getVersion(s, versionId);
     const card = await previewCard(s, versionId);
     const [id, recordId] = [uuid(), await keepRecord(s, version, card)];
@@ -89,12 +42,32 @@ export function addCard(scope: Scope, versionId: string): Promise<CardLink> {
         count_record_id: recordId,
         body: toStored('card', CardSchema, card),
         created_at: nowOf(s),
+        until_day: until,
         withdrawn_at: null,
       })
       .execute();
+    await keepPicture(s, id, card);
     note(s, 'cards', version.recipeId, 0);
     return cardLinkOf(s, version.recipeId, id);
   });
+}
+
+/** @throws DomainError invalid for a day that is over */
+async function checkEnd(s: Scope, until: string | null): Promise<void> {
+  const { household } = await tableOf(s);
+  if (until !== null && until < dayIn(s.clock(), household.zone))
+    throw invalid('A link cannot end before today.', 'Choose today or a later day, or none.');
+}
+
+/** A card shows the picture that it was published with: a copy of its own. */
+async function keepPicture(s: Scope, cardId: string, { picture }: Card): Promise<void> {
+  if (picture === null) return;
+  const bytes = await pictureBytes(s, picture.id, 'large');
+  await s.db
+    .insertInto('card_picture')
+    .values({ card_id: cardId, picture_id: picture.id, bytes })
+    .onConflict((c) => c.doNothing())
+    .execute();
 }
 
 const cardLinkOf = async (s: Scope, recipeId: string, id: string): Promise<CardLink> =>
@@ -113,12 +86,18 @@ async function cardInSight(s: Scope, id: string): Promise<RowOf<'card'>> {
   return row;
 }
 
-/** Publishes a card as it counts now, under the link that it has; what it showed is kept. @throws DomainError not-found */
-export function publishAgain(scope: Scope, id: string): Promise<CardLink> {
+/**
+ * Publishes a card as it counts now, under the link that it has, and says on it what was wrong; what it showed is kept.
+ *
+ * @throws DomainError not-found
+ */
+export function publishAgain(scope: Scope, id: string, wrong: PublishAgain): Promise<CardLink> {
   return write(scope, async (s) => {
     const row = await cardInSight(s, id);
     const version = await getVersion(s, row.version_id);
-    const card = await previewCard(s, version.id);
+    const counted = await previewCard(s, version.id);
+    const was = fromStored('card', CardSchema, row.body);
+    const card = { ...counted, corrected: correctionOf(was, counted, wrong) };
     const last = await s.db
       .selectFrom('card_before')
       .select((e) => e.fn.max('seq').as('seq'))
@@ -138,6 +117,7 @@ export function publishAgain(scope: Scope, id: string): Promise<CardLink> {
       })
       .where('id', '=', id)
       .execute();
+    await keepPicture(s, id, card);
     note(s, 'cards', row.recipe_id, 0);
     return cardLinkOf(s, row.recipe_id, id);
   });
@@ -163,73 +143,6 @@ export function publishBefore(scope: Scope, id: string): Promise<CardLink> {
   });
 }
 
-/** A card with the points that its dish has by now, where they are others. */
-export interface CardShown {
-  readonly card: Card;
-  readonly newer: Moved[];
-}
-
-/** What a card shows and what its dish comes to by now; null where it cannot be read. */
-export async function newerCountOf(
-  s: Scope,
-  row: Pick<RowOf<'card'>, 'id' | 'version_id' | 'body'>,
-): Promise<CardShown | null> {
-  const [card] = readable(
-    [row],
-    () => `card ${row.id}`,
-    (r) => fromStored('card', CardSchema, r.body),
-  );
-  if (card === undefined) return null;
-  const version = await findVersion(s, row.version_id);
-  if (version === null) return { card, newer: [] };
-  const table = await tableOf(s);
-  const programs = card.programs.map((p) => table.programs.find((q) => q.mark === p.mark) ?? null);
-  const known = programs.filter((p) => p !== null);
-  const counters = known.map((p) => plainCounter(p, table.pins));
-  const { counts } = countVersion(version, await kitchenFor(s, [version]), counters);
-  const newer = card.programs.flatMap((p): Moved[] => {
-    const at = known.findIndex((q) => q.mark === p.mark);
-    const now = at === -1 ? p.points : counts[at]!.points;
-    return now === p.points ? [] : [{ mark: p.mark, was: p.points, now }];
-  });
-  return { card, newer };
-}
-
-export async function cardLinksOf(s: Scope, recipeId: string): Promise<CardLink[]> {
-  const rows = await s.db
-    .selectFrom('card')
-    .selectAll()
-    .where('household_id', '=', s.householdId)
-    .where('recipe_id', '=', recipeId)
-    .orderBy('created_at', 'desc')
-    .execute();
-  const again = await s.db
-    .selectFrom('card_before')
-    .innerJoin('card', 'card.id', 'card_before.card_id')
-    .select('card.id')
-    .where('card.recipe_id', '=', recipeId)
-    .execute();
-  const links: CardLink[] = [];
-  for (const r of rows) {
-    const found = await newerCountOf(s, r);
-    if (found === null) continue;
-    const { card, newer } = found;
-    const withdrawn = r.withdrawn_at !== null;
-    links.push({
-      id: r.id,
-      recipeId: r.recipe_id,
-      versionId: r.version_id,
-      versionName: card.versionName,
-      url: `${s.publicUrl}/c/${r.token}`,
-      countedOn: card.countedOn,
-      withdrawn,
-      newer: withdrawn ? [] : newer,
-      again: again.some((a) => a.id === r.id),
-    });
-  }
-  return links;
-}
-
 /** Withdraws a card: its link is gone from now on. @throws DomainError not-found */
 export function withdrawCard(scope: Scope, id: string): Promise<void> {
   return write(scope, async (s) => {
@@ -249,22 +162,4 @@ export function withdrawCard(scope: Scope, id: string): Promise<void> {
       .execute();
     note(s, 'cards', have.recipe_id, 0);
   });
-}
-
-/**
- * The card under a token; null when there is none, it was withdrawn, or its recipe was removed: all look alike. A recipe
- * that is brought back has its cards again.
- */
-export async function cardByToken(context: StoreContext, token: string): Promise<CardShown | null> {
-  const row = await context.db
-    .selectFrom('card')
-    .innerJoin('recipe', 'recipe.id', 'card.recipe_id')
-    .innerJoin('household', 'household.id', 'card.household_id')
-    .select(['card.id', 'card.household_id', 'card.version_id', 'card.body', 'card.withdrawn_at'])
-    .where('card.token', '=', token)
-    .where('recipe.removed_at', 'is', null)
-    .where('household.removed_at', 'is', null)
-    .executeTakeFirst();
-  if (!row || row.withdrawn_at !== null) return null;
-  return newerCountOf(scopeOf(context, row.household_id), row);
 }

@@ -6,7 +6,7 @@ import { notFound } from '../../core/errors.ts';
 import { pinAgainstRule } from '../../core/program/pin-against-rule.ts';
 import type { Program } from '../../core/program/program.ts';
 import type { RowOf } from '../db/schema.ts';
-import { newerCountOf } from './cards.ts';
+import { newerCountOf } from './card-links.ts';
 import { renewedFoods } from './food-drift.ts';
 import { newestFoods } from './foods.ts';
 import { groupBy } from './group-by.ts';

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid';
+import type { NewCard, PublishAgain } from '../../contract/card-api.ts';
 import type { Batch } from '../../contract/food.ts';
 import type { Picture } from '../../contract/picture.ts';
 import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
@@ -15,6 +16,7 @@ import { judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import { countersAt } from '../../core/table/table.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
+import { previewCard } from './card-making.ts';
 import * as cards from './cards.ts';
 import { BOX_KINDS, boxesThere, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
 import { CORRECTIONS, correctionsOf } from './correction-shelf.ts';
@@ -129,10 +131,10 @@ export async function householdStore(context: StoreContext, householdId: string)
       bytes: (id: string, size: 'small' | 'large') => pictures.pictureBytes(s, id, size),
     },
     cards: {
-      preview: (versionId: string) => cards.previewCard(s, versionId),
-      add: (versionId: string) => cards.addCard(s, versionId),
+      preview: (versionId: string) => previewCard(s, versionId),
+      add: (versionId: string, made: NewCard) => cards.addCard(s, versionId, made),
       withdraw: (id: string) => cards.withdrawCard(s, id),
-      again: (id: string) => cards.publishAgain(s, id),
+      again: (id: string, wrong: PublishAgain) => cards.publishAgain(s, id, wrong),
       before: (id: string) => cards.publishBefore(s, id),
     },
     drift: {

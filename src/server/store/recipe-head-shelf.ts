@@ -1,9 +1,11 @@
+import { CreditSchema } from '../../contract/credit.ts';
 import { RecipeHeadSchema } from '../../contract/documents.ts';
 import { FieldChangeSchema } from '../../contract/entry.ts';
-import { ClaimSchema, CreditSchema, SettledSchema } from '../../contract/recipe.ts';
-import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
+import { ClaimSchema, SettledSchema } from '../../contract/recipe.ts';
+import { RECIPE_KIND, type RecipeHead } from '../../core/documents/recipe-kind.ts';
 import { inUse } from '../../core/errors.ts';
 import type { FieldChange } from '../../core/history/field-change.ts';
+import { passOnKept } from './recipe-rows.ts';
 import { nowOf, recount } from './scope.ts';
 import type { Shelf } from './shelf.ts';
 import { fromJson, toJson } from './stored.ts';
@@ -20,7 +22,17 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
   find: async (s, id) => {
     const r = await s.db
       .selectFrom('recipe')
-      .select(['title', 'credit', 'settled', 'shown_version_id', 'favourite', 'claims', 'revision', 'removed_at'])
+      .select([
+        'title',
+        'credit',
+        'settled',
+        'shown_version_id',
+        'favourite',
+        'claims',
+        'pass_on',
+        'revision',
+        'removed_at',
+      ])
       .where('household_id', '=', s.householdId)
       .where('id', '=', id)
       .executeTakeFirst();
@@ -33,6 +45,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
       shownVersionId: r.shown_version_id,
       favourite: r.favourite === 1,
       claims: fromJson(ClaimSchema.array(), r.claims),
+      passOn: passOnKept(r.pass_on),
     };
     return { document, revision: r.revision, removed: r.removed_at !== null };
   },
@@ -49,6 +62,7 @@ export const RECIPE_HEADS: Shelf<RecipeHead, FieldChange> = {
         shown_version_id: head.shownVersionId,
         favourite: head.favourite ? 1 : 0,
         claims: toJson(head.claims),
+        pass_on: toJson(head.passOn),
         revision,
         changed_at: nowOf(s),
       })

@@ -1,7 +1,7 @@
 import type { RecipePage } from '../../contract/recipe.ts';
 import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
-import { cardLinksOf } from './cards.ts';
+import { cardLinksOf } from './card-links.ts';
 import { boxesThere, cookedOnce } from './cook-shelf.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions } from './kitchen.ts';

@@ -1,11 +1,7 @@
-import {
-  ClaimSchema,
-  CreditSchema,
-  type Recipe,
-  RecipeFactsSchema,
-  RecipeSchema,
-  SettledSchema,
-} from '../../contract/recipe.ts';
+import { CreditSchema } from '../../contract/credit.ts';
+import { PassOnSchema } from '../../contract/pass-on.ts';
+import { ClaimSchema, type Recipe, RecipeFactsSchema, RecipeSchema, SettledSchema } from '../../contract/recipe.ts';
+import { USUAL_PASS_ON } from '../../core/card/pass-on.ts';
 import { notFound } from '../../core/errors.ts';
 import { NO_FACTS } from '../../core/page/recipe-text.ts';
 import type { RowOf } from '../db/schema.ts';
@@ -23,11 +19,15 @@ export const recipeOf = (r: RowOf<'recipe'>): Recipe =>
     settled: fromJson(SettledSchema, r.settled),
     shownVersionId: r.shown_version_id,
     favourite: r.favourite === 1,
+    passOn: passOnKept(r.pass_on),
     revision: r.revision,
   });
 
 /** Facts as they are kept; a recipe from before they were read has none. */
 const factsKept = (stored: string) => (stored === '{}' ? NO_FACTS : fromJson(RecipeFactsSchema, stored));
+
+/** What was chosen to pass on; of a recipe of which nobody chose anything, everything. */
+export const passOnKept = (stored: string) => (stored === '{}' ? USUAL_PASS_ON : fromJson(PassOnSchema, stored));
 
 /** @throws DomainError not-found, also for one that was removed */
 export async function getRecipe(s: Scope, id: string): Promise<Recipe> {

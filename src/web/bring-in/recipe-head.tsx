@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Servings } from '../../contract/primitives.ts';
 import type { Recipe } from '../../contract/recipe.ts';
-import type { RecipeHead as RecipeHeadFields } from '../../core/documents/document-kinds.ts';
+import type { RecipeHead as RecipeHeadFields } from '../../core/documents/recipe-kind.ts';
 import { trimmed } from '../../core/quantity/format-amount.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
 import type { Version } from '../../core/version/version.ts';

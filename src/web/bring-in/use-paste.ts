@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
 import { factsOfText } from '../../contract/facts-of-text.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
+import { USUAL_PASS_ON } from '../../core/card/pass-on.ts';
 import { recipeAsText } from '../../core/page/recipe-as-text.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { VERSION_KIND } from '../../core/version/entry.ts';
@@ -130,6 +131,7 @@ function newRecipe({ text, version }: RecipePreview, said: number | null): NewRe
     settled: [],
     shownVersionId: null,
     favourite: false,
+    passOn: USUAL_PASS_ON,
     notes: text.notes.join('\n'),
     asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),
   };

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { recipeHeadOf } from '../../contract/recipe.ts';
-import { RECIPE_KIND, type RecipeHead } from '../../core/documents/document-kinds.ts';
+import { RECIPE_KIND, type RecipeHead } from '../../core/documents/recipe-kind.ts';
 import { documents } from '../saving/use-document.ts';
 import { useHousehold } from './household-context.ts';
 import { useOpenRecipe } from './recipe-context.ts';

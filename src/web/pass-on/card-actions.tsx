@@ -1,6 +1,6 @@
 import { Copy, Link2, Printer, Share2 } from 'lucide-react';
-import { sayError } from '../kit/say-error.ts';
 import { copyToClipboard } from './copy-to-clipboard.ts';
+import { shareSheet } from './share-sheet.ts';
 import type { CardLinkActions } from './use-card-links.ts';
 
 interface CardActionsProps {
@@ -8,14 +8,13 @@ interface CardActionsProps {
   /** The card as text; null while it is counted. */
   readonly text: string | null;
   readonly title: string;
+  /** The last day of a link that is made now; null for no end. */
+  readonly until: string | null;
 }
 
 /** What is done with a card: beside it at a desk, under the thumb in the hand. A link that was made takes the bar. */
-export function CardActions({ links, text, title }: CardActionsProps) {
+export function CardActions({ links, text, title, until }: CardActionsProps) {
   const { made, busy, make, withdraw, forget } = links;
-  const share = (what: ShareData) =>
-    void navigator.share(what).catch((e: Error) => e.name !== 'AbortError' && sayError(e));
-  const canShare = 'share' in navigator;
   return (
     <section
       aria-label="What to do with it"
@@ -26,7 +25,7 @@ export function CardActions({ links, text, title }: CardActionsProps) {
           <button
             type="button"
             className="btn btn-main min-h-13 min-w-0 flex-1 desk:w-full desk:flex-none"
-            onClick={make}
+            onClick={() => void make(until)}
             disabled={busy}
           >
             <Link2 size={20} aria-hidden="true" /> Make a link
@@ -44,12 +43,12 @@ export function CardActions({ links, text, title }: CardActionsProps) {
             <Printer size={20} aria-hidden="true" /> <span className="max-desk:hidden">Print</span>
             <span className="sr-only desk:hidden">Print</span>
           </button>
-          {canShare && (
+          {shareSheet !== null && (
             <button
               type="button"
               className="btn min-h-13 px-3"
               disabled={text === null}
-              onClick={() => text !== null && share({ title, text })}
+              onClick={() => text !== null && shareSheet?.({ title, text })}
             >
               <Share2 size={20} aria-hidden="true" /> <span className="max-desk:hidden">Share</span>
               <span className="sr-only desk:hidden">Share</span>
@@ -78,8 +77,8 @@ export function CardActions({ links, text, title }: CardActionsProps) {
             >
               Copy
             </button>
-            {canShare && (
-              <button type="button" className="btn" onClick={() => share({ title, url: made.link.url })}>
+            {shareSheet !== null && (
+              <button type="button" className="btn" onClick={() => shareSheet?.({ title, url: made.link.url })}>
                 Share
               </button>
             )}

@@ -1,30 +1,74 @@
+import { addDays, addMonths, format, parseISO } from 'date-fns';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { CardView } from '../../card-view/card-view.tsx';
 import { CARD_API } from '../../contract/card-api.ts';
+import type { PassOn } from '../../core/card/pass-on.ts';
+import { dayIn } from '../../core/quantity/calendar-day.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
-import { isOpen } from '../../core/version/version.ts';
+import { isOpen, type Version } from '../../core/version/version.ts';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
+import { useRecipeHead } from '../context/use-recipe-head.ts';
 import { useAnswer } from '../data/use-answer.ts';
+import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
+import { AsText } from './as-text.tsx';
 import { CardActions } from './card-actions.tsx';
 import { CardLinks } from './card-links.tsx';
+import { CardPreview } from './card-preview.tsx';
+import { LineNotes } from './line-notes.tsx';
 import { useCardLinks } from './use-card-links.ts';
+import { WhatGoesOut } from './what-goes-out.tsx';
 import '../../card-view/card-view.css';
 
-/** The card of a version on the table: how it looks, and what is done with it beside it or under the thumb. */
+/** For how long a link leads to its card. */
+type LinkTime = 'always' | 'week' | 'month';
+
+const lastDayOf = (time: LinkTime, today: string): string | null => {
+  if (time === 'always') return null;
+  const from = parseISO(today);
+  return format(time === 'week' ? addDays(from, 7) : addMonths(from, 1), 'yyyy-MM-dd');
+};
+
+/** The card of a version on the table: how it looks, what of it goes out, and what is done with it. */
 export function PassOnPage() {
-  const { household } = useHousehold();
   const { page, asWritten } = useOpenRecipe();
-  const h = household.id;
   const [params, setParams] = useSearchParams();
   const latest = shownVersion(page.versions, page.recipe.shownVersionId) ?? asWritten;
   const version = page.versions.find((v) => v.id === params.get('version')) ?? latest;
+  return (
+    <PassOnVersion
+      key={version.id}
+      version={version}
+      onVersion={(id) => setParams({ version: id }, { replace: true })}
+    />
+  );
+}
+
+interface PassOnVersionProps {
+  readonly version: Version;
+  readonly onVersion: (id: string) => void;
+}
+
+function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
+  const { household } = useHousehold();
+  const { page } = useOpenRecipe();
+  const { head, change } = useRecipeHead();
+  const h = household.id;
   const again = `${version.revision} ${page.recipe.revision}`;
-  const { data, error } = useAnswer(CARD_API.previewCard, { h, id: version.id }, { again, keepPreviousData: false });
+  // While what goes out is changed, the card that was there stays until the next one is.
+  const { data, error } = useAnswer(
+    CARD_API.previewCard,
+    { h, id: version.id, query: {} },
+    { again, keepPreviousData: true },
+  );
   const links = useCardLinks(h, version.id);
+  const [time, setTime] = useState<LinkTime>('always');
   const open = version.lines.filter(isOpen).length;
   const own = useCounting().filter((e) => e.counter.exceptions.length > 0);
+  const passOn = (label: string, changed: Partial<PassOn>) =>
+    void change(label, { passOn: { ...head.passOn, ...changed } });
+  const link = page.cards.find((c) => c.versionId === version.id && !c.withdrawn && !c.runOut);
   return (
     <main className="px-edge pt-4 pb-28 desk:col-span-2 desk:pb-10 print:p-0">
       <div className="mx-auto flex max-w-[66rem] flex-wrap items-start justify-center gap-x-8 gap-y-6 print:block print:max-w-none">
@@ -36,14 +80,8 @@ export function PassOnPage() {
               className="no-print mb-3"
               value={version.id}
               choices={page.versions.map((v) => ({ value: v.id, words: v.name }))}
-              onPick={(id) => setParams({ version: id }, { replace: true })}
+              onPick={onVersion}
             />
-          )}
-          {page.recipe.credit.whose === 'other' && (
-            <p className="note no-print mb-3">
-              It is another author's: the card says what was changed and what it counts, and links to the recipe. Its
-              words stay with who wrote them.
-            </p>
           )}
           {own.length > 0 && (
             <p className="no-print mb-3 text-soft text-sm">
@@ -63,9 +101,7 @@ export function PassOnPage() {
             </p>
           )}
           {data ? (
-            <div className="rounded-xl border-[1.5px] border-ink bg-sheet p-5 sm:p-7 print:border-0 print:p-0">
-              <CardView card={data.card} inside />
-            </div>
+            <CardPreview card={data.card} />
           ) : (
             !error && (
               <p className="text-soft" role="status">
@@ -74,14 +110,47 @@ export function PassOnPage() {
             )
           )}
         </div>
-        <section aria-label="Links" className="no-print w-full desk:sticky desk:top-4 desk:w-72">
+        <section aria-label="Pass it on" className="no-print min-w-0 w-full desk:w-80">
           <h2 className="text-xl">Pass it on</h2>
           <p className="mt-1 text-soft">
             A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can
             read it.
           </p>
-          <CardActions links={links} text={data?.text ?? null} title={page.recipe.title} />
+          <OneOfFew
+            label="For how long a link holds"
+            className="mt-2"
+            value={time}
+            choices={[
+              { value: 'always', words: 'for good' },
+              { value: 'week', words: 'a week' },
+              { value: 'month', words: 'a month' },
+            ]}
+            onPick={setTime}
+          />
+          <CardActions
+            links={links}
+            text={data?.text ?? null}
+            title={page.recipe.title}
+            until={lastDayOf(time, dayIn(new Date(), household.zone))}
+          />
           <CardLinks cards={page.cards} links={links} />
+          <details className="mt-4 border-rule border-t">
+            <summary className="cursor-pointer py-3 font-semibold">What goes out</summary>
+            <WhatGoesOut passOn={head.passOn} onChange={passOn} others={head.credit.whose === 'other'} />
+          </details>
+          <details className="border-rule border-y">
+            <summary className="cursor-pointer py-3 font-semibold">Choices and questions</summary>
+            <p className="text-soft text-sm">
+              A line may say what else can stand in its place and what that makes of the count, and ask those who make
+              it something.
+            </p>
+            <LineNotes
+              version={version}
+              lines={head.passOn.lines}
+              onChange={(lines) => passOn('Change what lines offer', { lines })}
+            />
+          </details>
+          {data && <AsText card={data.card} url={link?.url ?? null} />}
         </section>
       </div>
     </main>

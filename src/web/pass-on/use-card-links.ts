@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { CARD_API } from '../../contract/card-api.ts';
+import { CARD_API, type PublishAgain } from '../../contract/card-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import { ask } from '../data/api.ts';
@@ -14,10 +14,10 @@ export function useCardLinks(h: string, versionId: string) {
   const [busy, setBusy] = useState(false);
   /** The link that was just made, and whether the browser let it be copied. */
   const [made, setMade] = useState<{ readonly link: CardLink; readonly copied: boolean } | null>(null);
-  const make = async () => {
+  const make = async (until: string | null) => {
     setBusy(true);
     try {
-      const link = await ask(CARD_API.addCard, { h, id: versionId });
+      const link = await ask(CARD_API.addCard, { h, id: versionId, body: { until } });
       const copied = await navigator.clipboard.writeText(link.url).then(
         () => true,
         () => false,
@@ -41,9 +41,9 @@ export function useCardLinks(h: string, versionId: string) {
     }
   };
   /** Shows the newer count under the link that is out, with a way back. */
-  const publishAgain = async (card: CardLink) => {
+  const publishAgain = async (card: CardLink, wrong: PublishAgain) => {
     try {
-      await ask(DRIFT_API.publishAgain, { h, id: card.id });
+      await ask(DRIFT_API.publishAgain, { h, id: card.id, body: wrong });
       await refresh.recipe(h);
       sayDone('The link shows the newer count.', async () => {
         await ask(DRIFT_API.publishBefore, { h, id: card.id });

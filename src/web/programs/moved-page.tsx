@@ -1,11 +1,14 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import type { PublishAgain } from '../../contract/card-api.ts';
 import type { DriftCause, OldCard, RenewedFood } from '../../contract/drift.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { Moved } from '../../contract/moved.ts';
+import type { WrongBefore } from '../../core/card/correction.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
+import { PublishAgainDialog } from '../components/publish-again.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { Page } from '../kit/page.tsx';
@@ -34,7 +37,13 @@ export function MovedPage() {
         </p>
       )}
       {isNothing && <p className="mt-4 max-w-xl text-soft">Nothing has moved: every count is as it was last seen.</p>}
-      {drift !== undefined && drift.cards.length > 0 && <OldCards cards={drift.cards} onPublish={publish} />}
+      {drift !== undefined && drift.cards.length > 0 && (
+        <OldCards
+          cards={drift.cards}
+          likely={drift.causes.some((c) => c.kind === 'program') ? 'program' : 'food'}
+          onPublish={publish}
+        />
+      )}
       {drift !== undefined && drift.foods.length > 0 && (
         <section aria-label="Foods with newer values" className="mt-6">
           <h2 className="text-xl">Foods with newer values</h2>
@@ -147,18 +156,21 @@ function CauseShown({ cause, onAside }: CauseShownProps) {
 
 interface OldCardsProps {
   readonly cards: readonly OldCard[];
-  readonly onPublish: (cards: readonly OldCard[]) => Promise<void>;
+  /** What most likely made them old. */
+  readonly likely: WrongBefore;
+  readonly onPublish: (cards: readonly OldCard[], wrong: PublishAgain) => Promise<void>;
 }
 
 /** Cards that went out with other points. They stay as they are until they are published again. */
-function OldCards({ cards, onPublish }: OldCardsProps) {
+function OldCards({ cards, likely, onPublish }: OldCardsProps) {
   const { household } = useHousehold();
+  const [asked, setAsked] = useState<readonly OldCard[] | null>(null);
   return (
     <section aria-label="Cards with an older count" className="mt-6">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 className="flex-1 text-xl">Cards with an older count</h2>
         {cards.length > 1 && (
-          <button type="button" className="btn" onClick={() => void onPublish(cards)}>
+          <button type="button" className="btn" onClick={() => setAsked(cards)}>
             Publish all {cards.length} again
           </button>
         )}
@@ -182,12 +194,22 @@ function OldCards({ cards, onPublish }: OldCardsProps) {
               </span>
             </span>
             <PointsMoved points={c.points} />
-            <button type="button" className="btn btn-small" onClick={() => void onPublish([c])}>
+            <button type="button" className="btn btn-small" onClick={() => setAsked([c])}>
               Publish again
             </button>
           </li>
         ))}
       </ul>
+      {asked !== null && (
+        <PublishAgainDialog
+          likely={likely}
+          onClose={() => setAsked(null)}
+          onDone={(wrong) => {
+            setAsked(null);
+            void onPublish(asked, wrong);
+          }}
+        />
+      )}
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid';
+import type { PublishAgain } from '../../contract/card-api.ts';
 import { DOCUMENT_API } from '../../contract/document-api.ts';
 import type { DriftCause, OldCard, OutdatedLines, RenewedFood } from '../../contract/drift.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
@@ -42,9 +43,9 @@ export function useDrift() {
         sayDone(aside ? 'Taken up again.' : 'Put aside.', () => setAside(id, aside));
       }),
     /** Publishes cards as they count now, each under the link that it has. */
-    publish: (cards: readonly OldCard[]) =>
+    publish: (cards: readonly OldCard[], wrong: PublishAgain) =>
       told(async () => {
-        for (const { id } of cards) await ask(DRIFT_API.publishAgain, { h, id });
+        for (const { id } of cards) await ask(DRIFT_API.publishAgain, { h, id, body: wrong });
         const said =
           cards.length === 1
             ? `"${cards[0]!.title}" is published again.`

@@ -1,10 +1,10 @@
-import { MEDICAL_CAUTION } from '../caution/cautions.ts';
-import { certaintyWords, formatPoints } from '../program/format-points.ts';
+import { formatPoints } from '../program/format-points.ts';
 import { formatAmount } from '../quantity/format-amount.ts';
 import { formatDay } from '../quantity/format-day.ts';
 import { namedTogether } from '../quantity/named-together.ts';
 import { servingWeightWords } from '../yield/cooked-share.ts';
 import type { Card } from './card.ts';
+import type { LineOffer } from './line-offers.ts';
 import type { PersonalSpan } from './personal-span.ts';
 
 /** What one serving is, in words: "Serves 6, one serving is about 310 g". */
@@ -28,6 +28,19 @@ export function countedWords(card: Pick<Card, 'countedOn' | 'programs'>): string
   return `${day}, ${card.programs.map((p) => `${p.mark} by ${p.by}`).join(', ')}`;
 }
 
+/**
+ * What it was as written; null where nothing was changed, or nothing of it is told.
+ *
+ * @example wasWords(card) // 'As written it was LE 13 · HA 10, 516 kcal a serving.'
+ */
+export function wasWords(card: Pick<Card, 'programs' | 'kcalWas' | 'servings'>): string | null {
+  const was = card.programs.flatMap((p) => (p.was === null ? [] : [`${p.mark} ${formatPoints(p.was)}`]));
+  if (was.length === 0 && card.kcalWas === null) return null;
+  const kcal = card.kcalWas === null ? [] : [`${Math.round(card.kcalWas)} kcal`];
+  const points = was.length === 0 ? [] : [was.join(' · ')];
+  return `As written it was ${[...points, ...kcal].join(', ')} ${card.servings === null ? 'the whole' : 'a serving'}.`;
+}
+
 /** The credit line, null when nobody is named. */
 export function creditWords(card: Pick<Card, 'credit'>): string | null {
   const { author, whose } = card.credit;
@@ -35,7 +48,7 @@ export function creditWords(card: Pick<Card, 'credit'>): string | null {
   return whose === 'family' ? 'From the family' : null;
 }
 
-const capitalised = (words: string): string => words.slice(0, 1).toUpperCase() + words.slice(1);
+const _capitalised = (words: string): string => words.slice(0, 1).toUpperCase() + words.slice(1);
 
 const MOST_SPAN_LINES = 4;
 
@@ -50,44 +63,26 @@ export function spanWords({ low, high, lines }: PersonalSpan): string {
   return `With another list of your own ${formatPoints(low)} to ${formatPoints(high)}${decide}.`;
 }
 
-/** A card as text to paste under a post. */
-export function cardText(card: Card): string {
-  const out: string[] = [card.title, servingWords(card)];
-  const credit = creditWords(card);
-  if (credit) out.push(credit);
-  if (card.credit.url) out.push(card.credit.url);
-  out.push('');
-  const each = card.servings === null ? 'the whole' : 'a serving';
-  for (const p of card.programs) {
-    const sure = certaintyWords({ ...p, pointsRange: { low: p.low, high: p.high } });
-    const was = p.was === null ? '' : ` (was ${formatPoints(p.was)})`;
-    out.push(`${p.name} (${p.mark}): ${formatPoints(p.points)}${sure ? `, ${sure}` : ''} points ${each}${was}`);
-    if (p.span !== null) out.push(`  ${spanWords(p.span)}`);
-  }
-  const kcalWas = card.kcalWas === null ? '' : ` (was ${Math.round(card.kcalWas)})`;
-  if (card.kcal !== null) out.push(`${Math.round(card.kcal)} kcal ${each}${kcalWas}`);
-  if (card.ingredients.length > 0) {
-    out.push('', 'Ingredients');
-    let group: string | null = null;
-    for (const i of card.ingredients) {
-      if (i.group !== null && i.group !== group) out.push(`${i.group}:`);
-      group = i.group;
-      out.push(`- ${[i.amount, i.name].filter(Boolean).join(' ')}`);
-    }
-  }
-  if (card.steps.length > 0) {
-    out.push('', 'Steps');
-    out.push(...card.steps.map((s, i) => `${i + 1}. ${s.text}`));
-  }
-  if (card.options.length > 0) {
-    out.push('', `On the plate, as you like (points with it: ${card.programs.map((p) => p.mark).join(' · ')})`);
-    for (const o of card.options) out.push(`- ${o.words}: ${o.points.map(formatPoints).join(' · ')}`);
-  }
-  if (card.changes.length > 0) {
-    out.push('', 'What was changed');
-    for (const c of card.changes) out.push(`- ${c.from} → ${c.to}${c.why ? `. ${c.why}` : ''}`);
-  }
-  if (card.allergens.length > 0) out.push('', `Contains: ${card.allergens.join(', ')}`);
-  out.push('', ...card.cautions.map((c) => c.words), MEDICAL_CAUTION, '', capitalised(countedWords(card)));
-  return out.join('\n');
+/** What of another author's recipe a card has; null for one's own, which it has whole. */
+export function whoseWords({ shows, credit }: Pick<Card, 'shows' | 'credit'>): string | null {
+  if (shows === 'whole') return null;
+  const whose = credit.author === null ? 'another author' : credit.author;
+  if (shows === 'changes')
+    return `The recipe is by ${whose}: here is only what was changed and what it counts. The recipe itself stays with its author.`;
+  return `The recipe is by ${whose}: here are the amounts as cooked, and the steps in the cook’s own words.`;
+}
+
+/**
+ * What may stand in a line's place, in words.
+ *
+ * @example offerWords(offer, ['LE', 'HA']) // 'soya drink: LE 6 · HA 5, contains soy'
+ */
+export function offerWords({ words, points, same, contains }: LineOffer, marks: readonly string[]): string {
+  const makes =
+    points === null
+      ? 'nobody knows what it makes of it'
+      : same
+        ? 'changes nothing'
+        : points.map((p, i) => `${marks[i]} ${formatPoints(p)}`).join(' · ');
+  return `${words}: ${makes}${contains.length > 0 ? `, contains ${namedTogether(contains)}` : ''}`;
 }

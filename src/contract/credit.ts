@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import type { Credit } from '../core/card/card.ts';
+import { schemaOf } from './schema-of.ts';
+
+const Link = z
+  .string()
+  .max(500)
+  .regex(/^https?:\/\/\S+$/i, 'is not a web address that begins with http');
+
+export const CreditSchema = schemaOf<Credit>()(
+  z.object({
+    author: z.string().trim().max(120).nullable(),
+    url: Link.nullable(),
+    whose: z.enum(['own', 'family', 'other']),
+  }),
+);

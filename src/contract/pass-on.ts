@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { type Corrected, WRONG_BEFORE } from '../core/card/correction.ts';
+import { CARD_PARTS, type PassOn } from '../core/card/pass-on.ts';
+import { Id } from './primitives.ts';
+import { schemaOf } from './schema-of.ts';
+
+/** Own words at the top of a card: some paragraphs, and nothing that no keyboard writes. */
+const Paragraphs = (most: number) =>
+  z
+    .string()
+    .overwrite((s) => s.replace(/\r\n?|[\u2028\u2029]/g, '\n').replace(UNWRITTEN, ''))
+    .max(most, `is longer than ${most} characters`);
+// biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
+const UNWRITTEN = /[\u0000-\u0009\u000b-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
+const ShortWords = (most: number) => Paragraphs(most).overwrite((s) => s.replace(/\n+/g, ' '));
+
+/** What a cook chose to pass on of a recipe. */
+export const PassOnSchema: z.ZodType<PassOn> = schemaOf<PassOn>()(
+  z.object({
+    hides: z.array(z.enum(CARD_PARTS)).max(CARD_PARTS.length),
+    words: Paragraphs(2000),
+    pictureId: Id.nullable(),
+    programs: z.array(Id).max(50).nullable(),
+    label: z.boolean(),
+    others: z.enum(['changes', 'amounts']),
+    ownSteps: Paragraphs(20_000),
+    lines: z
+      .array(z.object({ id: Id, any: ShortWords(120), foods: z.array(Id).max(8), asks: ShortWords(300) }))
+      .max(200),
+  }),
+);
+
+export const CorrectedSchema = schemaOf<Corrected>()(
+  z.object({
+    on: z.string(),
+    why: z.enum(WRONG_BEFORE),
+    words: ShortWords(300),
+    was: z.array(z.object({ mark: z.string(), points: z.number() })),
+    kcalWas: z.number().nullable(),
+  }),
+);
