@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { CardSchema } from './card.ts';
+import { Revision } from './entry.ts';
+import { OutsideVerdictSchema } from './outside-verdict.ts';
 import { CorrectedSchema } from './pass-on.ts';
 import { Day } from './primitives.ts';
 import { CardLinkSchema } from './recipe.ts';
@@ -47,6 +49,12 @@ export const CARD_API = {
     body: NewCardSchema,
     answer: CardLinkSchema,
     makes: true,
+  }),
+  outsideVerdicts: route({
+    method: 'GET',
+    path: '/households/:h/outside-verdicts',
+    says: 'What people outside of the household said of dishes that were passed on, the newest first.',
+    answer: z.array(OutsideVerdictSchema.and(z.object({ revision: Revision }))),
   }),
   withdrawCard: route({
     method: 'DELETE',

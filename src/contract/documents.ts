@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { OutsideVerdict } from '../core/card/outside-verdict.ts';
 import type { BoxKind } from '../core/cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../core/cook/cook.ts';
 import type { DayEntry } from '../core/day/day-entry.ts';
@@ -28,6 +29,7 @@ import {
   VERDICT_KIND,
   VESSEL_KIND,
 } from '../core/documents/document-kinds.ts';
+import { OUTSIDE_KIND } from '../core/documents/outside-kind.ts';
 import { RECIPE_KIND, type RecipeHead } from '../core/documents/recipe-kind.ts';
 import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
@@ -52,6 +54,7 @@ import { FeastSchema } from './feast.ts';
 import { FoodCorrectionSchema } from './food.ts';
 import { EaterSchema, HouseholdSchema } from './household.ts';
 import { ObservationSchema } from './observation.ts';
+import { OutsideVerdictSchema } from './outside-verdict.ts';
 import { PassOnSchema } from './pass-on.ts';
 import { PrepSchema } from './prep.ts';
 import { Id } from './primitives.ts';
@@ -101,6 +104,7 @@ export interface DocumentTypes {
   days: { document: EaterDay; change: FieldChange };
   pots: { document: Pot; change: FieldChange };
   preps: { document: Prep; change: FieldChange };
+  'outside-verdicts': { document: OutsideVerdict; change: FieldChange };
   trips: { document: Trip; change: FieldChange };
   buying: { document: Buying; change: FieldChange };
 }
@@ -142,6 +146,7 @@ export const DOCUMENTS: { readonly [N in DocumentName]: DocumentSpec<DocumentOf<
   days: fields(EATER_DAY_KIND, EaterDaySchema),
   pots: fields(POT_KIND, PotSchema),
   preps: fields(PREP_KIND, PrepSchema),
+  'outside-verdicts': fields(OUTSIDE_KIND, OutsideVerdictSchema),
   trips: fields(TRIP_KIND, TripSchema),
   buying: fields(BUYING_KIND, BuyingSchema),
 };

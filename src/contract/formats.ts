@@ -32,6 +32,7 @@ const UPGRADES = {
   'box-kind': [],
   trip: [],
   prep: [],
+  outside: [],
   entry: [],
   feast: [],
   swap: [],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Corrected, WRONG_BEFORE } from '../core/card/correction.ts';
+import { type Corrected, WRONG_BEFORE } from '../core/card/corrected.ts';
 import { CARD_PARTS, type PassOn } from '../core/card/pass-on.ts';
 import { Id } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
@@ -12,7 +12,8 @@ const Paragraphs = (most: number) =>
     .max(most, `is longer than ${most} characters`);
 // biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
 const UNWRITTEN = /[\u0000-\u0009\u000b-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
-const ShortWords = (most: number) => Paragraphs(most).overwrite((s) => s.replace(/\n+/g, ' '));
+/** Words on one line, which may be none. */
+export const ShortWords = (most: number) => Paragraphs(most).overwrite((s) => s.replace(/\n+/g, ' '));
 
 /** What a cook chose to pass on of a recipe. */
 export const PassOnSchema: z.ZodType<PassOn> = schemaOf<PassOn>()(

@@ -21,7 +21,7 @@ import { scaleChanges } from '../version/scale-version.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import { cookedWeight } from '../yield/cooked-share.ts';
 import { type CardLabel, cardLabel } from './card-label.ts';
-import type { Corrected } from './correction.ts';
+import type { Corrected } from './corrected.ts';
 import { type LineOffer, lineOffers } from './line-offers.ts';
 import { lineSize, sayLineSize } from './line-size.ts';
 import type { CardPart, PassOn } from './pass-on.ts';

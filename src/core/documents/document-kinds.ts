@@ -396,6 +396,7 @@ export const DOCUMENT_NAMES = [
   'days',
   'pots',
   'preps',
+  'outside-verdicts',
   'trips',
   'buying',
 ] as const;

@@ -31,5 +31,6 @@ export function recipeRoutes(api: Router): void {
   serve(api, CARD_API.addCard, ({ store, params, body }) => store.cards.add(params.id, body));
   serve(api, DRIFT_API.publishAgain, ({ store, params, body }) => store.cards.again(params.id, body));
   serve(api, DRIFT_API.publishBefore, ({ store, params }) => store.cards.before(params.id));
+  serve(api, CARD_API.outsideVerdicts, ({ store }) => store.outside());
   serve(api, CARD_API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }

@@ -30,6 +30,7 @@ type RowTable =
   | 'pot'
   | 'trip'
   | 'prep'
+  | 'outside_verdict'
   | 'buying';
 
 export interface RowShelfOptions<D, T extends RowTable>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { PublishAgain } from '../../contract/card-api.ts';
-import { WRONG_BEFORE, WRONG_BEFORE_WORDS, type WrongBefore } from '../../core/card/correction.ts';
+import { WRONG_BEFORE, WRONG_BEFORE_WORDS, type WrongBefore } from '../../core/card/corrected.ts';
 import { Modal } from '../kit/modal.tsx';
 import { Picker } from '../kit/picker.tsx';
 

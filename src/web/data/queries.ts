@@ -104,6 +104,7 @@ export async function refreshAfter(h: string, kind: ChangeNote['kind'] | null): 
       await startingWith(`${home}/week`, `${home}/to-get`, `${home}/fits`, `${home}/boxes`, `${home}/eaters`);
       return;
     case 'preps':
+    case 'outside-verdicts':
       await startingWith(`${home}/${kind}`);
       return;
     case 'trips':

@@ -1,7 +1,7 @@
 import { Copy, Share2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Card } from '../../core/card/card.ts';
-import { lengthOf, type PostWish, postText } from '../../core/card/post-text.ts';
+import { lengthOf, type PostText, type PostWish, postText } from '../../core/card/post-text.ts';
 import { namedTogether } from '../../core/quantity/named-together.ts';
 import { Check } from '../kit/check.tsx';
 import { NumberField } from '../kit/number-field.tsx';
@@ -10,39 +10,50 @@ import { copyToClipboard } from './copy-to-clipboard.ts';
 import { shareSheet } from './share-sheet.ts';
 
 interface AsTextProps {
-  readonly card: Card;
-  /** The link of this version that leads to it; null where there is none. */
-  readonly url: string | null;
+  readonly title: string;
+  readonly post: Post;
+}
+
+/** A card as text, with how it is wanted. */
+export interface Post {
+  readonly wish: Omit<PostWish, 'url'>;
+  readonly setWish: (wish: Omit<PostWish, 'url'>) => void;
+  readonly said: PostText;
+}
+
+/** What is said of a card under a post; everything that copies or shares it as text takes this. */
+export function usePost(card: Card | null, url: string | null): Post | null {
+  const [wish, setWish] = useState<Omit<PostWish, 'url'>>({ length: 'long', steps: true, most: null });
+  const said = useMemo(() => (card === null ? null : postText(card, { ...wish, url })), [card, wish, url]);
+  return said === null ? null : { wish, setWish, said };
 }
 
 /** The card as text for under a post: short or long, with or without steps, within a length. */
-export function AsText({ card, url }: AsTextProps) {
-  const [length, setLength] = useState<PostWish['length']>('long');
-  const [steps, setSteps] = useState(true);
-  const [most, setMost] = useState<number | null>(null);
-  const within = most !== null && most >= 1 ? Math.floor(most) : null;
-  const { text, left, over } = useMemo(
-    () => postText(card, { length, steps, most: within, url }),
-    [card, length, steps, within, url],
-  );
+export function AsText({ title, post: { wish, setWish, said } }: AsTextProps) {
+  const { text, left, over } = said;
   return (
     <section aria-label="As text" className="mt-6">
       <h3 className="text-base">As text</h3>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
         <OneOfFew
           label="How long"
-          value={length}
+          value={wish.length}
           choices={[
             { value: 'short', words: 'short' },
             { value: 'long', words: 'long' },
           ]}
-          onPick={setLength}
+          onPick={(length) => setWish({ ...wish, length })}
         />
-        <Check checked={steps} onCheck={setSteps}>
+        <Check checked={wish.steps} onCheck={(steps) => setWish({ ...wish, steps })}>
           with steps
         </Check>
       </div>
-      <NumberField label="at most so many characters" value={most} onValue={setMost} className="mt-1 w-full" />
+      <NumberField
+        label="at most so many characters"
+        value={wish.most}
+        onValue={(n) => setWish({ ...wish, most: n !== null && n >= 1 ? Math.floor(n) : null })}
+        className="mt-1 w-full"
+      />
       <textarea
         readOnly
         rows={8}
@@ -61,7 +72,7 @@ export function AsText({ card, url }: AsTextProps) {
           <Copy size={18} aria-hidden="true" /> Copy as text
         </button>
         {shareSheet !== null && (
-          <button type="button" className="btn" onClick={() => shareSheet?.({ title: card.title, text })}>
+          <button type="button" className="btn" onClick={() => shareSheet?.({ title, text })}>
             <Share2 size={18} aria-hidden="true" /> Share
           </button>
         )}

@@ -12,10 +12,11 @@ import { useRecipeHead } from '../context/use-recipe-head.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { OneOfFew } from '../kit/one-of-few.tsx';
 import { Picker } from '../kit/picker.tsx';
-import { AsText } from './as-text.tsx';
+import { AsText, usePost } from './as-text.tsx';
 import { CardActions } from './card-actions.tsx';
 import { CardLinks } from './card-links.tsx';
 import { CardPreview } from './card-preview.tsx';
+import { FromOutside } from './from-outside.tsx';
 import { LineNotes } from './line-notes.tsx';
 import { useCardLinks } from './use-card-links.ts';
 import { WhatGoesOut } from './what-goes-out.tsx';
@@ -69,6 +70,7 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
   const passOn = (label: string, changed: Partial<PassOn>) =>
     void change(label, { passOn: { ...head.passOn, ...changed } });
   const link = page.cards.find((c) => c.versionId === version.id && !c.withdrawn && !c.runOut);
+  const post = usePost(data?.card ?? null, link?.url ?? null);
   return (
     <main className="px-edge pt-4 pb-28 desk:col-span-2 desk:pb-10 print:p-0">
       <div className="mx-auto flex max-w-[66rem] flex-wrap items-start justify-center gap-x-8 gap-y-6 print:block print:max-w-none">
@@ -129,7 +131,7 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
           />
           <CardActions
             links={links}
-            text={data?.text ?? null}
+            text={post?.said.text ?? null}
             title={page.recipe.title}
             until={lastDayOf(time, dayIn(new Date(), household.zone))}
           />
@@ -150,7 +152,11 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
               onChange={(lines) => passOn('Change what lines offer', { lines })}
             />
           </details>
-          {data && <AsText card={data.card} url={link?.url ?? null} />}
+          <details className="border-rule border-b">
+            <summary className="cursor-pointer py-3 font-semibold">What others said</summary>
+            <FromOutside version={version} lines={head.passOn.lines} />
+          </details>
+          {post && <AsText title={page.recipe.title} post={post} />}
         </section>
       </div>
     </main>

@@ -4,7 +4,7 @@ import type { PublishAgain } from '../../contract/card-api.ts';
 import type { DriftCause, OldCard, RenewedFood } from '../../contract/drift.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import type { Moved } from '../../contract/moved.ts';
-import type { WrongBefore } from '../../core/card/correction.ts';
+import type { WrongBefore } from '../../core/card/corrected.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatGrams } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
