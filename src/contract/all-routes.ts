@@ -8,6 +8,7 @@ import { PROBE_API } from './probe.ts';
 import type { AnyRoute } from './route.ts';
 import { SCALE_API } from './scale.ts';
 import { SCRIPT_API } from './script-api.ts';
+import { SHEET_API } from './sheet.ts';
 import { WEEK_API } from './week-api.ts';
 
 /** Every route, by the name that the OpenAPI document gives it. */
@@ -16,6 +17,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(API),
     ...Object.entries(SCRIPT_API),
     ...Object.entries(CARD_API),
+    ...Object.entries(SHEET_API),
     ...Object.entries(DRIFT_API),
     ...Object.entries(COOK_API),
     ...Object.entries(SCALE_API),

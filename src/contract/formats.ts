@@ -33,6 +33,7 @@ const UPGRADES = {
   trip: [],
   prep: [],
   outside: [],
+  sheet: [],
   entry: [],
   feast: [],
   swap: [],

@@ -5,7 +5,7 @@ import { Id } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 /** Own words at the top of a card: some paragraphs, and nothing that no keyboard writes. */
-const Paragraphs = (most: number) =>
+export const Paragraphs = (most: number) =>
   z
     .string()
     .overwrite((s) => s.replace(/\r\n?|[\u2028\u2029]/g, '\n').replace(UNWRITTEN, ''))

@@ -81,6 +81,7 @@ export type NewRecipe = z.infer<typeof NewRecipeSchema>;
 export const RecipeChangeSchema = RecipeSchema.pick({ title: true, credit: true }).partial().extend({
   shownVersionId: Id.nullable().optional(),
   favourite: z.boolean().optional(),
+  passOn: PassOnSchema.optional(),
 });
 
 /** A card as it stands in the list of a recipe's cards. */

@@ -1,14 +1,17 @@
-import express, { type Express } from 'express';
+import { millisecondsInMinute } from 'date-fns/constants';
+import express, { type Express, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { readReaderWish } from '../core/card/card-for-reader.ts';
-import { CardPage, NoCardPage } from './card-page/card-page.tsx';
+import { CardPage, NoCardPage, SheetPage } from './card-page/card-page.tsx';
 import { problems } from './http/problem.ts';
 import { checkHost } from './http/trust.ts';
 import { cardByToken, cardPicture } from './store/card-links.ts';
 import type { StoreContext } from './store/scope.ts';
+import { sheetByToken } from './store/sheets.ts';
 
 export interface CardsAppOptions {
   readonly context: StoreContext;
@@ -17,6 +20,13 @@ export interface CardsAppOptions {
   readonly assetsDir: string;
   readonly log: Logger;
 }
+
+/** Reads of cards in a minute, and of links that lead nowhere, from one address. */
+const MOST_READS = 3000;
+const MOST_MISSES = 120;
+const PER_MINUTE = { windowMs: millisecondsInMinute, standardHeaders: false, legacyHeaders: false };
+const tooMany = (_req: Request, res: Response): void =>
+  void res.status(429).type('text/plain').send('Too much was asked for at once. Wait a minute and try again.');
 
 /** What a link's secret looks like. */
 const TOKEN = /^[\w-]{22}$/;
@@ -52,27 +62,36 @@ export function cardsApp(options: CardsAppOptions): Express {
     next();
   });
   app.use(checkHost(options.hosts));
+  // Everybody behind one address of a house together: far more than reads a card, far less than hurts.
+  app.use(rateLimit({ ...PER_MINUTE, limit: MOST_READS, handler: tooMany }));
   app.use('/card-assets', express.static(options.assetsDir, { index: false, maxAge: '1d' }));
   app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
-  app.get('/c/:token', async (req, res) => {
+  app.get('/c/:token', async (req, res, next) => {
     const shown = TOKEN.test(req.params.token) ? await cardByToken(options.context, req.params.token) : null;
-    res
-      .status(shown ? 200 : 404)
-      .set('Cache-Control', 'no-store')
-      .type('text/html');
+    if (shown === null) return next();
+    res.set('Cache-Control', 'no-store').type('text/html');
     const wish = readReaderWish(req.query);
-    const pictureUrl = shown !== null && shown.card.picture !== null ? `/c/${req.params.token}/picture` : null;
-    res.send(page(shown ? createElement(CardPage, { ...shown, wish, pictureUrl }) : createElement(NoCardPage)));
+    const pictureUrl = shown.card.picture !== null ? `/c/${req.params.token}/picture` : null;
+    res.send(page(createElement(CardPage, { ...shown, wish, pictureUrl })));
   });
   app.get('/c/:token/picture', async (req, res, next) => {
     const bytes = TOKEN.test(req.params.token) ? await cardPicture(options.context, req.params.token) : null;
     if (bytes === null) return next();
     res.set('Cache-Control', 'no-store').type('image/webp').send(Buffer.from(bytes));
   });
+  app.get('/s/:token', async (req, res, next) => {
+    const sheet = TOKEN.test(req.params.token) ? await sheetByToken(options.context, req.params.token) : null;
+    if (sheet === null) return next();
+    res.set('Cache-Control', 'no-store').type('text/html');
+    res.send(page(createElement(SheetPage, { sheet })));
+  });
+  // What never was, was withdrawn or ran out: one page, and whoever guesses is slowed down.
   app.use(
+    rateLimit({ ...PER_MINUTE, limit: MOST_MISSES, handler: tooMany }),
     (_req, res) =>
       void res
         .status(404)
+        .set('Cache-Control', 'no-store')
         .type('text/html')
         .send(page(createElement(NoCardPage))),
   );

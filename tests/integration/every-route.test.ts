@@ -17,6 +17,7 @@ import { PROBE_API } from '../../src/contract/probe.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import { SCALE_API } from '../../src/contract/scale.ts';
 import { SCRIPT_API } from '../../src/contract/script-api.ts';
+import { SHEET_API } from '../../src/contract/sheet.ts';
 import { WEEK_API } from '../../src/contract/week-api.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
@@ -97,6 +98,11 @@ describe('every route of the table', () => {
     await answerOf(DRIFT_API.publishAgain, { ...at, id: card.id, body: { why: 'cook', words: '' } });
     await answerOf(DRIFT_API.publishBefore, { ...at, id: card.id });
     await answerOf(CARD_API.withdrawCard, { ...at, id: card.id });
+    const wish = (await answerOf(SHEET_API.draftSheet, { ...at, query: { of: 'plate', recipes: recipeId } })).body;
+    await answerOf(SHEET_API.previewSheet, { ...at, body: wish });
+    const sheet = (await answerOf(SHEET_API.addSheet, { ...at, body: { wish, until: '2099-12-31' } })).body;
+    await answerOf(SHEET_API.sheets, at);
+    await answerOf(SHEET_API.withdrawSheet, { ...at, id: sheet.id });
     await answerOf(DRIFT_API.outdatedLines, { ...at, id: 'butter' });
 
     // The table: verdicts, swaps, feasts.
@@ -221,6 +227,7 @@ describe('every route of the table', () => {
     await answerOf(WEEK_API.costs, { ...at, query: span });
     await answerOf(WEEK_API.trips, at);
     await answerOf(WEEK_API.preps, at);
+    await answerOf(CARD_API.outsideVerdicts, at);
     await answerOf(WEEK_API.offer, { ...at, query: { from: '2026-11-25', to: '2026-12-01' } });
     await answerOf(WEEK_API.tripHome, { ...at, id: 'trip-1' });
     await answerOf(WEEK_API.buying, at);
@@ -432,6 +439,20 @@ describe('every route of the table', () => {
         },
         path: ['servings'],
         after: 8,
+      },
+      'outside-verdicts': {
+        id: 'outside-1',
+        document: {
+          id: 'outside-1',
+          recipeId: written.recipeId,
+          day: '2026-11-29',
+          who: 'the choir',
+          again: 'again',
+          words: 'Gone in no time.',
+          lineId: null,
+        },
+        path: ['words'],
+        after: 'Gone at once.',
       },
       preps: {
         id: 'prep-1',

@@ -3,7 +3,7 @@ import { formatAmount } from '../quantity/format-amount.ts';
 import { formatDay } from '../quantity/format-day.ts';
 import { namedTogether } from '../quantity/named-together.ts';
 import { servingWeightWords } from '../yield/cooked-share.ts';
-import type { Card } from './card.ts';
+import type { Card, CardProgram } from './card.ts';
 import type { LineOffer } from './line-offers.ts';
 import type { PersonalSpan } from './personal-span.ts';
 
@@ -20,7 +20,10 @@ export function servingWords(card: Pick<Card, 'servings' | 'servingGrams' | 'ser
  *
  * @example countedWords(card) // 'counted 27 Nov 2026 by ingredients'
  */
-export function countedWords(card: Pick<Card, 'countedOn' | 'programs'>): string {
+export function countedWords(card: {
+  readonly countedOn: string;
+  readonly programs: readonly Pick<CardProgram, 'mark' | 'by'>[];
+}): string {
   const day = `counted ${formatDay(card.countedOn)}`;
   const ways = new Set(card.programs.map((p) => p.by));
   if (ways.size === 0) return day;

@@ -17,6 +17,7 @@ const wish = (rest: Partial<SheetWish> = {}): SheetWish => ({
   title: 'Supper',
   words: '',
   sums: true,
+  cards: false,
   programs: null,
   things: [
     { id: 'a-thing', heading: '', what: of('soup-v'), words: 'Soup', portion: 1, note: '' },
@@ -42,7 +43,15 @@ const sources = {
   food: shippedFood,
 };
 const make = (rest: Partial<SheetWish> = {}) =>
-  makeSheet({ wish: wish(rest), programs, pins: [], sources, cardOf: () => null, countedOn: '2026-12-01' });
+  makeSheet({
+    wish: wish(rest),
+    programs,
+    pins: [],
+    sources,
+    cardOf: () => null,
+    allergensOf: (t) => (t.what.kind === 'version' ? ['milk'] : ['egg']),
+    countedOn: '2026-12-01',
+  });
 
 describe('several dishes passed on as one', () => {
   it('has the points of each for every program, as the engine counts the portion', () => {
@@ -103,7 +112,9 @@ describe('several dishes passed on as one', () => {
     expect(lines[0]).toBe('Supper');
     expect(lines).toContain('For the first frost.');
     for (const t of sheet.parts[0]!.things)
-      expect(lines.find((l) => l.startsWith(`- ${t.words}`))).toContain(`LE ${String(t.points[0]!.points).replace('.5', '½')}`);
+      expect(lines.find((l) => l.startsWith(`- ${t.words}`))).toContain(
+        `LE ${String(t.points[0]!.points).replace('.5', '½')}`,
+      );
     const pieAt = lines.findIndex((l) => l.startsWith('- Pie'));
     expect(lines[pieAt]).toContain('½ serving');
     expect(lines[pieAt + 1]).toBe('  Warm, with the soup.');

@@ -1,7 +1,9 @@
 import { CardView } from '../../card-view/card-view.tsx';
+import { SheetView } from '../../card-view/sheet-view.tsx';
 import type { Moved } from '../../contract/moved.ts';
 import type { Card } from '../../core/card/card.ts';
 import type { WrittenWish } from '../../core/card/card-for-reader.ts';
+import type { Sheet } from '../../core/card/sheet.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 
 interface CardPageProps {
@@ -44,6 +46,30 @@ export function CardPage({ card, newer, wish, pictureUrl }: CardPageProps) {
               stands above was counted on the day it says.
             </p>
           )}
+        </main>
+      </body>
+    </html>
+  );
+}
+
+/** Several dishes as a page of their own. */
+export function SheetPage({ sheet }: { readonly sheet: Sheet }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="robots" content="noindex, nofollow" />
+        <meta name="referrer" content="no-referrer" />
+        <meta name="color-scheme" content="light dark" />
+        <title>{sheet.title}</title>
+        <meta property="og:title" content={sheet.title} />
+        <link rel="icon" type="image/svg+xml" href="/card-assets/mark.svg" />
+        <link rel="stylesheet" href="/card-assets/card.css" />
+      </head>
+      <body>
+        <main>
+          <SheetView sheet={sheet} />
         </main>
       </body>
     </html>

@@ -3,7 +3,9 @@ import { API } from '../../contract/api.ts';
 import { CARD_API } from '../../contract/card-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import { SCRIPT_API } from '../../contract/script-api.ts';
+import { SHEET_API } from '../../contract/sheet.ts';
 import { postText } from '../../core/card/post-text.ts';
+import { sheetText } from '../../core/card/sheet-text.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 
@@ -31,6 +33,14 @@ export function recipeRoutes(api: Router): void {
   serve(api, CARD_API.addCard, ({ store, params, body }) => store.cards.add(params.id, body));
   serve(api, DRIFT_API.publishAgain, ({ store, params, body }) => store.cards.again(params.id, body));
   serve(api, DRIFT_API.publishBefore, ({ store, params }) => store.cards.before(params.id));
+  serve(api, SHEET_API.draftSheet, ({ store, query }) => store.sheets.draft(query));
+  serve(api, SHEET_API.previewSheet, async ({ store, body }) => {
+    const sheet = await store.sheets.preview(body);
+    return { sheet, text: sheetText(sheet) };
+  });
+  serve(api, SHEET_API.sheets, ({ store }) => store.sheets.all());
+  serve(api, SHEET_API.addSheet, ({ store, body: { wish, until } }) => store.sheets.add(wish, until));
+  serve(api, SHEET_API.withdrawSheet, ({ store, params }) => store.sheets.withdraw(params.id));
   serve(api, CARD_API.outsideVerdicts, ({ store }) => store.outside());
   serve(api, CARD_API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }

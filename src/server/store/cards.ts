@@ -1,24 +1,19 @@
-import { randomBytes } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { CardSchema } from '../../contract/card.ts';
 import type { NewCard, PublishAgain } from '../../contract/card-api.ts';
 import type { CardLink } from '../../contract/recipe.ts';
 import type { Card } from '../../core/card/card.ts';
 import { correctionOf } from '../../core/card/correction.ts';
-import { inUse, invalid, notFound } from '../../core/errors.ts';
-import { dayIn } from '../../core/quantity/calendar-day.ts';
+import { inUse, notFound } from '../../core/errors.ts';
 import type { RowOf } from '../db/schema.ts';
 import { cardLinksOf } from './card-links.ts';
 import { keepRecord, previewCard } from './card-making.ts';
+import { checkEnd, newToken } from './card-token.ts';
 import { pictureBytes } from './pictures.ts';
 import { note, nowOf, type Scope } from './scope.ts';
 import { fromStored, toStored } from './stored.ts';
-import { tableOf } from './table.ts';
 import { getVersion } from './versions.ts';
 import { write } from './write.ts';
-
-/** 128 random bits: a link that nobody guesses. */
-const newToken = (): string => randomBytes(16).toString('base64url');
 
 /**
  * Keeps a card of a version under a new link, with the record of what it was counted from.
@@ -50,13 +45,6 @@ export function addCard(scope: Scope, versionId: string, { until }: NewCard): Pr
     note(s, 'cards', version.recipeId, 0);
     return cardLinkOf(s, version.recipeId, id);
   });
-}
-
-/** @throws DomainError invalid for a day that is over */
-async function checkEnd(s: Scope, until: string | null): Promise<void> {
-  const { household } = await tableOf(s);
-  if (until !== null && until < dayIn(s.clock(), household.zone))
-    throw invalid('A link cannot end before today.', 'Choose today or a later day, or none.');
 }
 
 /** A card shows the picture that it was published with: a copy of its own. */

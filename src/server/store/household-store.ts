@@ -3,8 +3,10 @@ import type { NewCard, PublishAgain } from '../../contract/card-api.ts';
 import type { Batch } from '../../contract/food.ts';
 import type { Picture } from '../../contract/picture.ts';
 import type { NewRecipe, RecipeQuery } from '../../contract/recipe.ts';
+import type { SheetSource } from '../../contract/sheet.ts';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import type { FitsQuery } from '../../contract/week-api.ts';
+import type { SheetWish } from '../../core/card/sheet.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { type DocumentName, verdictId } from '../../core/documents/document-kinds.ts';
 import { invalid, notFound, stale } from '../../core/errors.ts';
@@ -53,6 +55,8 @@ import { recipePage } from './recipe-page.ts';
 import { foodsInRecipes, recipesUsing } from './recipe-rows.ts';
 import { addRecipe } from './recipes.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
+import { draftSheet } from './sheet-drafts.ts';
+import * as sheets from './sheets.ts';
 import type { Shelf } from './shelf.ts';
 import { planCosts, TRIPS_HOME, toGet, tripHome } from './shopping.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
@@ -138,6 +142,13 @@ export async function householdStore(context: StoreContext, householdId: string)
       withdraw: (id: string) => cards.withdrawCard(s, id),
       again: (id: string, wrong: PublishAgain) => cards.publishAgain(s, id, wrong),
       before: (id: string) => cards.publishBefore(s, id),
+    },
+    sheets: {
+      draft: (from: SheetSource) => draftSheet(s, from),
+      preview: (wish: SheetWish) => sheets.previewSheet(s, wish),
+      add: (wish: SheetWish, until: string | null) => sheets.addSheet(s, wish, until),
+      all: () => sheets.sheetLinks(s),
+      withdraw: (id: string) => sheets.withdrawSheet(s, id),
     },
     drift: {
       all: () => drift.driftOf(s),
