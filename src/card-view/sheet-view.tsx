@@ -1,6 +1,6 @@
 import { countedWords } from '../core/card/card-words.ts';
 import type { Sheet } from '../core/card/sheet.ts';
-import { portionWords, sumWords } from '../core/card/sheet-text.ts';
+import { portionWords, togetherWords } from '../core/card/sheet-text.ts';
 import { MEDICAL_CAUTION } from '../core/caution/cautions.ts';
 import { certaintyWords, formatPoints } from '../core/program/format-points.ts';
 import { CardView } from './card-view.tsx';
@@ -67,7 +67,7 @@ export function SheetView({ sheet, inside = false }: { readonly sheet: Sheet; re
                 ))}
               </tbody>
             </table>
-            {sumWords(part, sheet) !== null && <p className="together">{sumWords(part, sheet)}</p>}
+            {togetherWords(part, sheet) !== null && <p className="together">{togetherWords(part, sheet)}</p>}
           </section>
         ))}
         {sheet.parts.some((p) => p.things.some((t) => t.points.includes(null))) && (

@@ -161,7 +161,7 @@ export const API = {
   changeRecipe: route({
     method: 'PATCH',
     path: '/households/:h/recipes/:id',
-    says: "Changes a recipe's title or from whom it is.",
+    says: "Changes a recipe's title, from whom it is, or what of it is passed on.",
     body: RecipeChangeSchema,
     answer: RecipeSchema,
     revision: revised,

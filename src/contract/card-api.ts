@@ -42,6 +42,14 @@ export const CARD_API = {
       over: z.int(),
     }),
   }),
+  cardPicture: route({
+    method: 'GET',
+    path: '/households/:h/versions/:id/card.png',
+    says: 'The card of a version as a picture to post.',
+    query: PostQuerySchema.pick({ steps: true }),
+    answer: null,
+    bytes: 'image/png',
+  }),
   addCard: route({
     method: 'POST',
     path: '/households/:h/versions/:id/cards',

@@ -121,14 +121,16 @@ function operation(name: string, r: AnyRoute, schemaOf: (schema: z.ZodType) => J
     ...(parameters.length > 0 && { parameters }),
     ...(r.body && { requestBody: { required: true, content: { 'application/json': { schema: schemaOf(r.body) } } } }),
     responses: {
-      [answer === null ? 204 : r.makes ? 201 : 200]:
-        answer === null
-          ? { description: 'Done.' }
-          : {
-              description: 'The answer.',
-              ...(headers && { headers }),
-              content: { [r.streams ? 'text/event-stream' : 'application/json']: { schema: schemaOf(answer) } },
-            },
+      [answer === null && r.bytes === undefined ? 204 : r.makes ? 201 : 200]:
+        r.bytes !== undefined
+          ? { description: 'The bytes.', content: { [r.bytes]: { schema: { type: 'string', format: 'binary' } } } }
+          : answer === null
+            ? { description: 'Done.' }
+            : {
+                description: 'The answer.',
+                ...(headers && { headers }),
+                content: { [r.streams ? 'text/event-stream' : 'application/json']: { schema: schemaOf(answer) } },
+              },
       default: { $ref: '#/components/responses/Problem' },
     },
   };

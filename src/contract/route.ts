@@ -41,6 +41,8 @@ export interface Route<
   readonly answer: A;
   /** Whether all of the answer was parsed by its schema when it was read: thousands of foods are not parsed twice. */
   readonly checkedWhenRead?: boolean;
+  /** The media type of an answer that is bytes: a picture, a book, an archive. Its `answer` is null. */
+  readonly bytes?: string;
   /** Whether something new comes of it (201). */
   readonly makes?: boolean;
   /** The revision of the answer, which goes out as its ETag. */

@@ -119,6 +119,14 @@ export const SHEET_API = {
     body: SheetWishSchema,
     answer: z.object({ sheet: SheetSchema, text: z.string() }),
   }),
+  sheetPicture: route({
+    method: 'POST',
+    path: '/households/:h/sheets/picture',
+    says: 'Several dishes as one picture to post.',
+    body: SheetWishSchema,
+    answer: null,
+    bytes: 'image/png',
+  }),
   sheets: route({
     method: 'GET',
     path: '/households/:h/sheets',

@@ -25,7 +25,7 @@ export interface CardsAppOptions {
 const MOST_READS = 3000;
 const MOST_MISSES = 120;
 const PER_MINUTE = { windowMs: millisecondsInMinute, standardHeaders: false, legacyHeaders: false };
-const tooMany = (_req: Request, res: Response): void =>
+const askTooMuch = (_req: Request, res: Response): void =>
   void res.status(429).type('text/plain').send('Too much was asked for at once. Wait a minute and try again.');
 
 /** What a link's secret looks like. */
@@ -63,7 +63,7 @@ export function cardsApp(options: CardsAppOptions): Express {
   });
   app.use(checkHost(options.hosts));
   // Everybody behind one address of a house together: far more than reads a card, far less than hurts.
-  app.use(rateLimit({ ...PER_MINUTE, limit: MOST_READS, handler: tooMany }));
+  app.use(rateLimit({ ...PER_MINUTE, limit: MOST_READS, handler: askTooMuch }));
   app.use('/card-assets', express.static(options.assetsDir, { index: false, maxAge: '1d' }));
   app.get('/robots.txt', (_req, res) => void res.type('text/plain').send('User-agent: *\nDisallow: /\n'));
   app.get('/c/:token', async (req, res, next) => {
@@ -87,7 +87,7 @@ export function cardsApp(options: CardsAppOptions): Express {
   });
   // What never was, was withdrawn or ran out: one page, and whoever guesses is slowed down.
   app.use(
-    rateLimit({ ...PER_MINUTE, limit: MOST_MISSES, handler: tooMany }),
+    rateLimit({ ...PER_MINUTE, limit: MOST_MISSES, handler: askTooMuch }),
     (_req, res) =>
       void res
         .status(404)

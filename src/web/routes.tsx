@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
+            path: 'recipes/together',
+            lazy: async () => ({ Component: (await import('./together/together-page.tsx')).TogetherPage }),
+          },
+          {
             path: 'week',
             lazy: async () => ({ Component: (await import('./week/day-page.tsx')).DayPage }),
           },

@@ -51,6 +51,10 @@ async function answerOf<R extends AnyRoute>(route: R, given: Ask<R>, on = server
   if (ifMatch !== undefined) void sent.set('If-Match', `"${ifMatch}"`);
   const answer = await (body === undefined ? sent : sent.send(body));
   const where = `${route.method} ${route.path}: ${answer.text}`;
+  if (route.bytes !== undefined) {
+    expect([answer.status, answer.headers['content-type']], where).toEqual([200, route.bytes]);
+    return { body: undefined, headers: answer.headers };
+  }
   expect(answer.status, where).toBe(route.answer === null ? 204 : route.makes ? 201 : 200);
   if (route.answer === null) return { body: undefined, headers: answer.headers };
   const parsed = (route.answer as z.ZodType).parse(answer.body);
@@ -100,6 +104,8 @@ describe('every route of the table', () => {
     await answerOf(CARD_API.withdrawCard, { ...at, id: card.id });
     const wish = (await answerOf(SHEET_API.draftSheet, { ...at, query: { of: 'plate', recipes: recipeId } })).body;
     await answerOf(SHEET_API.previewSheet, { ...at, body: wish });
+    await answerOf(SHEET_API.sheetPicture, { ...at, body: wish });
+    await answerOf(CARD_API.cardPicture, { ...one, query: { steps: 'no' } });
     const sheet = (await answerOf(SHEET_API.addSheet, { ...at, body: { wish, until: '2099-12-31' } })).body;
     await answerOf(SHEET_API.sheets, at);
     await answerOf(SHEET_API.withdrawSheet, { ...at, id: sheet.id });

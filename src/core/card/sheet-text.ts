@@ -24,7 +24,7 @@ export function thingNumbers({ points, kcal }: Pick<SheetThing, 'points' | 'kcal
 }
 
 /** What stands under one heading, summed; null where nothing is. @example 'Together: Ledger 20 · Harvest 18 · 910 kcal' */
-export function sumWords({ sum }: Pick<SheetPart, 'sum'>, { programs }: Sheet): string | null {
+export function togetherWords({ sum }: Pick<SheetPart, 'sum'>, { programs }: Sheet): string | null {
   if (sum === null) return null;
   const said = sum.points.map((p, i) => {
     const sure = certaintyWords({ ...p, pointsRange: p });
@@ -46,7 +46,7 @@ export function sheetText(sheet: Sheet): string {
       out.push(`- ${t.words}${portion === null ? '' : `, ${portion}`}: ${thingNumbers(t, sheet)}`);
       if (t.note !== null) out.push(...t.note.split('\n').map((l) => `  ${l}`));
     }
-    const sum = sumWords(part, sheet);
+    const sum = togetherWords(part, sheet);
     if (sum !== null) out.push(sum);
   }
   if (sheet.allergens.length > 0) out.push('', `Contains: ${sheet.allergens.join(', ')}`);

@@ -35,25 +35,47 @@ type Handler<R extends AnyRoute> = (asked: Asked<R>) => Promise<Sendable<AnswerO
  * was promised.
  */
 export function serve<R extends AnyRoute>(router: Router, route: R, handler: Handler<R>): void {
-  const names = namesIn(route.path);
-  const method = route.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
-  router[method](route.path, async (req, res) => {
-    const params = Object.fromEntries(names.map((n) => [n, parse(paramSchema(route, n), req.params[n])]));
-    const asked = {
-      params,
-      query: route.query && parse(route.query, req.query),
-      body: route.body && parse(route.body, bodyOf(route, req, params)),
-      ifMatch: revisionAsked(route, req),
-      store: res.locals.store,
-      req,
-      res,
-    } as Asked<R>;
-    const made = await handler(asked);
+  router[methodOf(route)](route.path, async (req, res) => {
+    const made = await handler(askedOf(route, req, res));
     if (route.answer === null) return void res.status(204).end();
     const answer: unknown = route.checkedWhenRead ? made : (route.answer as z.ZodType).parse(made);
     if (route.revision) res.set('ETag', etag(route.revision(answer)));
     res.status(route.makes ? 201 : 200).json(answer);
   });
+}
+
+/** What goes out as bytes, and further headers. */
+export interface SentBytes {
+  readonly bytes: Uint8Array;
+  readonly headers?: Readonly<Record<string, string>>;
+}
+
+/** Registers a route whose answer is bytes. */
+export function serveBytes<R extends AnyRoute>(
+  router: Router,
+  route: R,
+  handler: (asked: Asked<R>) => Promise<SentBytes>,
+): void {
+  router[methodOf(route)](route.path, async (req, res) => {
+    const { bytes, headers = {} } = await handler(askedOf(route, req, res));
+    res.set({ 'Content-Type': route.bytes ?? 'application/octet-stream', 'Cache-Control': 'no-store', ...headers });
+    res.end(Buffer.from(bytes));
+  });
+}
+
+const methodOf = (route: AnyRoute) => route.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
+
+function askedOf<R extends AnyRoute>(route: R, req: Request, res: Response): Asked<R> {
+  const params = Object.fromEntries(namesIn(route.path).map((n) => [n, parse(paramSchema(route, n), req.params[n])]));
+  return {
+    params,
+    query: route.query && parse(route.query, req.query),
+    body: route.body && parse(route.body, bodyOf(route, req, params)),
+    ifMatch: revisionAsked(route, req),
+    store: res.locals.store,
+    req,
+    res,
+  } as Asked<R>;
 }
 
 /** The body, with what the path says already; who sends none leaves everything as it usually is. */

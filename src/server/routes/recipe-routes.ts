@@ -7,7 +7,8 @@ import { SHEET_API } from '../../contract/sheet.ts';
 import { postText } from '../../core/card/post-text.ts';
 import { sheetText } from '../../core/card/sheet-text.ts';
 import { blind } from '../http/if-match.ts';
-import { serve } from '../http/serve-route.ts';
+import { type SentBytes, serve, serveBytes } from '../http/serve-route.ts';
+import { type Drawn, pictureOfCard, pictureOfSheet } from '../pictures/card-picture.ts';
 
 /** Recipes, their versions, and the cards that are made of them. */
 export function recipeRoutes(api: Router): void {
@@ -30,6 +31,13 @@ export function recipeRoutes(api: Router): void {
     const card = await store.cards.preview(params.id);
     return { card, ...postText(card, { length, steps: steps === 'yes', most, url: null }) };
   });
+  serveBytes(api, CARD_API.cardPicture, async ({ store, params, query }) => {
+    const card = await store.cards.preview(params.id);
+    return sentPicture(await pictureOfCard(card, { steps: query.steps === 'yes' }));
+  });
+  serveBytes(api, SHEET_API.sheetPicture, async ({ store, body }) =>
+    sentPicture(await pictureOfSheet(await store.sheets.preview(body))),
+  );
   serve(api, CARD_API.addCard, ({ store, params, body }) => store.cards.add(params.id, body));
   serve(api, DRIFT_API.publishAgain, ({ store, params, body }) => store.cards.again(params.id, body));
   serve(api, DRIFT_API.publishBefore, ({ store, params }) => store.cards.before(params.id));
@@ -44,3 +52,9 @@ export function recipeRoutes(api: Router): void {
   serve(api, CARD_API.outsideVerdicts, ({ store }) => store.outside());
   serve(api, CARD_API.withdrawCard, ({ store, params }) => store.cards.withdraw(params.id));
 }
+
+/** A picture, and in a header the letters that no face of it has, as they stand in an address. */
+const sentPicture = ({ png, undrawn }: Drawn): SentBytes => ({
+  bytes: png,
+  headers: undrawn.length === 0 ? {} : { 'Imbiss-Undrawn': encodeURIComponent(undrawn.join('')) },
+});

@@ -42,7 +42,7 @@ import { kitchenFor } from './kitchen.ts';
 import { lookBackOn } from './look-back.ts';
 import { OBSERVATIONS } from './observation-shelf.ts';
 import { COOKS_OF_POTS, platesOnDays } from './onto-day.ts';
-import { OUTSIDE } from './outside-shelf.ts';
+import { OUTSIDE_VERDICTS } from './outside-shelf.ts';
 import { OWN_SWAPS, ownSwapsOf } from './own-swap-shelf.ts';
 import * as pictures from './pictures.ts';
 import { PINS } from './pin-shelf.ts';
@@ -97,7 +97,7 @@ export const SHELVES: Readonly<Record<DocumentName, AnyShelf>> = {
   days: EATER_DAYS,
   pots: POTS,
   preps: PREPS,
-  'outside-verdicts': OUTSIDE,
+  'outside-verdicts': OUTSIDE_VERDICTS,
   trips: TRIPS_HOME,
   buying: BUYING,
 };
@@ -191,7 +191,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     tripHome: (tripId: string) => tripHome(s, tripId),
     offer: (from: string, to: string) => weekOffer(s, from, to),
     preps: () => PREPS.all(s, 'day desc'),
-    outside: () => OUTSIDE.all(s, 'id desc'),
+    outside: () => OUTSIDE_VERDICTS.all(s, 'id desc'),
     trips: () => TRIPS.all(s, 'made desc'),
     buying: () => BUYING.all(s, 'shop, food_id'),
     vessels: () => EMPTY_VESSELS.all(s, 'name, rowid'),

@@ -7,7 +7,7 @@ import { requireSame } from './shelf.ts';
 import { fromStored, toStored } from './stored.ts';
 
 /** What people outside of the household said of dishes that were passed on. */
-export const OUTSIDE = rowShelf<OutsideVerdict, 'outside_verdict'>({
+export const OUTSIDE_VERDICTS = rowShelf<OutsideVerdict, 'outside_verdict'>({
   name: 'outside-verdicts',
   what: 'verdict from outside',
   kind: OUTSIDE_KIND,

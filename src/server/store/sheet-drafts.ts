@@ -104,7 +104,7 @@ async function draftOfDays(s: Scope, { of, day, eater }: SheetSource): Promise<S
         portion: e.portion,
       });
     });
-  return blank(of, of === 'week' ? `A week from ${formatDay(from)}` : formatDay(from), things);
+  return blank(of, of === 'week' ? `A week from ${formatDay(from)}` : `A day, ${formatDay(from)}`, things);
 }
 
 async function draftOfPlate(s: Scope, ids: readonly string[]): Promise<SheetWish> {

@@ -20,7 +20,7 @@ import { write } from './write.ts';
 /** Counts several dishes as one sheet, without keeping it. */
 export async function previewSheet(s: Scope, wish: SheetWish): Promise<Sheet> {
   const table = await tableOf(s);
-  const sources = await daySources(s, wish.things.map(asEntry), [], true);
+  const sources = await daySources(s, wish.things.map(entryOfThing), [], true);
   const cards = new Map<string, Card | null>();
   for (const t of wish.things) {
     const id = versionOfThing(t, sources);
@@ -38,7 +38,7 @@ export async function previewSheet(s: Scope, wish: SheetWish): Promise<Sheet> {
   });
 }
 
-const asEntry = (t: WishedThing): DayEntry => ({
+const entryOfThing = (t: WishedThing): DayEntry => ({
   id: t.id,
   eaterId: 'reader',
   day: '2000-01-01',

@@ -1,5 +1,6 @@
-import { Copy, Printer } from 'lucide-react';
+import { Copy, Printer, Share2 } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { PageTitle } from '../kit/page-title.tsx';
@@ -17,7 +18,7 @@ interface FeastHeadProps extends Pick<OpenFeast, 'saved' | 'shown' | 'change'> {
 
 /** What a feast is called, when it is and for whom; what is done with the whole of it. */
 export function FeastHead({ saved, shown, change, text }: FeastHeadProps) {
-  const { eaters } = useHousehold();
+  const { eaters, household } = useHousehold();
   const feast = shown.document;
   const { undo, redo } = shown.history;
   const [changing, setChanging] = useState(false);
@@ -57,6 +58,14 @@ export function FeastHead({ saved, shown, change, text }: FeastHeadProps) {
           >
             <Copy size={18} aria-hidden="true" /> Copy as text
           </button>
+          {feast.dishes.length > 0 && (
+            <Link
+              className="btn btn-plain btn-small"
+              to={`/h/${household.id}/recipes/together?of=feast&id=${feast.id}`}
+            >
+              <Share2 size={18} aria-hidden="true" /> Pass it on
+            </Link>
+          )}
           <button type="button" className="btn btn-plain btn-small" onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </button>

@@ -1,4 +1,4 @@
-import { Copy, Share2 } from 'lucide-react';
+import { Copy, ImageDown, Share2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Card } from '../../core/card/card.ts';
 import { lengthOf, type PostText, type PostWish, postText } from '../../core/card/post-text.ts';
@@ -12,6 +12,8 @@ import { shareSheet } from './share-sheet.ts';
 interface AsTextProps {
   readonly title: string;
   readonly post: Post;
+  /** Saves the card as a picture, with or without steps. */
+  readonly onPicture: (steps: boolean) => void;
 }
 
 /** A card as text, with how it is wanted. */
@@ -29,7 +31,7 @@ export function usePost(card: Card | null, url: string | null): Post | null {
 }
 
 /** The card as text for under a post: short or long, with or without steps, within a length. */
-export function AsText({ title, post: { wish, setWish, said } }: AsTextProps) {
+export function AsText({ title, post: { wish, setWish, said }, onPicture }: AsTextProps) {
   const { text, left, over } = said;
   return (
     <section aria-label="As text" className="mt-6">
@@ -70,6 +72,9 @@ export function AsText({ title, post: { wish, setWish, said } }: AsTextProps) {
       <div className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn" onClick={() => void copyToClipboard(text, 'Copied as text.', null)}>
           <Copy size={18} aria-hidden="true" /> Copy as text
+        </button>
+        <button type="button" className="btn" onClick={() => onPicture(wish.steps)}>
+          <ImageDown size={18} aria-hidden="true" /> As a picture
         </button>
         {shareSheet !== null && (
           <button type="button" className="btn" onClick={() => shareSheet?.({ title, text })}>

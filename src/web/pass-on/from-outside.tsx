@@ -78,16 +78,16 @@ export function FromOutside({ version, lines }: FromOutsideProps) {
   );
 }
 
-type Said = Pick<OutsideVerdict, 'who' | 'again' | 'words' | 'lineId'>;
+type SaidOutside = Pick<OutsideVerdict, 'who' | 'again' | 'words' | 'lineId'>;
 
 interface SaidDialogProps {
   readonly questions: readonly { readonly id: string; readonly asks: string }[];
-  readonly onDone: (said: Said) => void;
+  readonly onDone: (said: SaidOutside) => void;
   readonly onClose: () => void;
 }
 
 function SaidDialog({ questions, onDone, onClose }: SaidDialogProps) {
-  const [said, setSaid] = useState<Said>({ who: '', again: null, words: '', lineId: null });
+  const [said, setSaid] = useState<SaidOutside>({ who: '', again: null, words: '', lineId: null });
   const isEmpty = said.again === null && said.words.trim() === '';
   return (
     <Modal title="What did they say?" onClose={onClose}>

@@ -1,6 +1,5 @@
-import { addDays, addMonths, format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { CARD_API } from '../../contract/card-api.ts';
 import type { PassOn } from '../../core/card/pass-on.ts';
 import { dayIn } from '../../core/quantity/calendar-day.ts';
@@ -18,18 +17,11 @@ import { CardLinks } from './card-links.tsx';
 import { CardPreview } from './card-preview.tsx';
 import { FromOutside } from './from-outside.tsx';
 import { LineNotes } from './line-notes.tsx';
+import { LINK_TIMES, type LinkTime, lastDayOf } from './link-time.ts';
+import { savePicture } from './save-picture.ts';
 import { useCardLinks } from './use-card-links.ts';
 import { WhatGoesOut } from './what-goes-out.tsx';
 import '../../card-view/card-view.css';
-
-/** For how long a link leads to its card. */
-type LinkTime = 'always' | 'week' | 'month';
-
-const lastDayOf = (time: LinkTime, today: string): string | null => {
-  if (time === 'always') return null;
-  const from = parseISO(today);
-  return format(time === 'week' ? addDays(from, 7) : addMonths(from, 1), 'yyyy-MM-dd');
-};
 
 /** The card of a version on the table: how it looks, what of it goes out, and what is done with it. */
 export function PassOnPage() {
@@ -122,11 +114,7 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
             label="For how long a link holds"
             className="mt-2"
             value={time}
-            choices={[
-              { value: 'always', words: 'for good' },
-              { value: 'week', words: 'a week' },
-              { value: 'month', words: 'a month' },
-            ]}
+            choices={LINK_TIMES}
             onPick={setTime}
           />
           <CardActions
@@ -156,7 +144,22 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
             <summary className="cursor-pointer py-3 font-semibold">What others said</summary>
             <FromOutside version={version} lines={head.passOn.lines} />
           </details>
-          {post && <AsText title={page.recipe.title} post={post} />}
+          <Link className="btn mt-4 w-full" to={`/h/${h}/recipes/together?of=plate&recipes=${page.recipe.id}`}>
+            With other dishes, as one
+          </Link>
+          {post && (
+            <AsText
+              title={page.recipe.title}
+              post={post}
+              onPicture={(steps) =>
+                void savePicture(
+                  CARD_API.cardPicture,
+                  { h, id: version.id, query: { steps: steps ? 'yes' : 'no' } },
+                  page.recipe.title,
+                )
+              }
+            />
+          )}
         </section>
       </div>
     </main>

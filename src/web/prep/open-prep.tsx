@@ -1,10 +1,12 @@
-import { Play, Trash2 } from 'lucide-react';
+import { Play, Share2, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { orderOfWork } from '../../core/prep/order-of-work.ts';
 import { planSums } from '../../core/prep/plan-sums.ts';
 import type { Prep } from '../../core/prep/prep.ts';
 import { closedUp, keptOrder, movedTask } from '../../core/prep/prep-plan.ts';
 import { minutesSaid } from '../../core/quantity/minutes-said.ts';
+import { useHousehold } from '../context/household-context.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
 import { DishesOfPrep } from './dishes-of-prep.tsx';
@@ -30,6 +32,7 @@ interface OpenPrepProps {
 
 /** A prep day: its order of work, its lanes, what was guessed; and, once it is begun, where one stands in it. */
 export function OpenPrep({ prep, earlier, change, changeFrom, onRemove, onRestore }: OpenPrepProps) {
+  const { household } = useHousehold();
   const open = usePlan(prep, earlier);
   const { dishes, plan, problem } = open;
   const begin = useBeginPrep(prep, changeFrom);
@@ -132,6 +135,11 @@ export function OpenPrep({ prep, earlier, change, changeFrom, onRemove, onRestor
           )}
           <GuessedMinutes plan={plan} titles={titles} guesses={guesses} onTell={tell} />
           <DishesOfPrep prep={prep} dishes={dishes} set={set} />
+          {prep.dishes.length > 0 && (
+            <Link className="btn" to={`/h/${household.id}/recipes/together?of=prep&id=${prep.id}`}>
+              <Share2 size={18} aria-hidden="true" /> Pass it on
+            </Link>
+          )}
           <button
             type="button"
             className="btn"

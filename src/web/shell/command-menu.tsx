@@ -37,6 +37,12 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
         <Command.Group heading="Places">
           <Command.Item onSelect={() => go('recipes')}>Recipes</Command.Item>
           <Command.Item onSelect={() => go('recipes/feasts')}>Feasts</Command.Item>
+          <Command.Item
+            onSelect={() => go('recipes/together?of=plate')}
+            keywords={['plate', 'pass on', 'together', 'post']}
+          >
+            Several dishes at once
+          </Command.Item>
           <Command.Item onSelect={() => go('week')} keywords={['day', 'today', 'allowance', 'eaten', 'meals']}>
             Week: a day
           </Command.Item>

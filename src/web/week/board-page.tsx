@@ -1,6 +1,6 @@
 import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { format, parseISO } from 'date-fns';
-import { CalendarDays, ChevronLeft, ChevronRight, Table2, Wand2 } from 'lucide-react';
+import { CalendarDays, ChevronLeft, ChevronRight, Share2, Table2, Wand2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { COOK_API } from '../../contract/cook-api.ts';
@@ -80,6 +80,8 @@ export function BoardPage() {
 function WeekOut({ week, from }: { readonly week: OpenWeek; readonly from: string }) {
   const { household, eaters } = useHousehold();
   const { data: boxes } = useAnswer(COOK_API.boxes, { h: household.id, query: {} });
+  const last = useLastEater(household.id);
+  const whose = eaters.find((e) => e.id === last)?.id ?? eaters[0]?.id ?? '';
   const nameOf = (id: string): string => eaters.find((e) => e.id === id)?.name ?? '';
   const entries = eaters.flatMap((e) => week.told(e.id).flatMap((d) => d.entries));
   const calendar = () => {
@@ -104,6 +106,9 @@ function WeekOut({ week, from }: { readonly week: OpenWeek; readonly from: strin
       <button type="button" className="btn" onClick={() => void table().catch(sayError)}>
         <Table2 size={18} aria-hidden="true" /> CSV
       </button>
+      <Link className="btn" to={`/h/${household.id}/recipes/together?of=week&day=${from}&eater=${whose}`}>
+        <Share2 size={18} aria-hidden="true" /> Pass it on
+      </Link>
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
-import { ChevronLeft, ChevronRight, Copy, ListPlus } from 'lucide-react';
+import { ChevronLeft, ChevronRight, Copy, ListPlus, Share2 } from 'lucide-react';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { addDays, daysOfWeek } from '../../core/quantity/calendar-day.ts';
 import { mealOf } from '../../core/table/meal.ts';
 import { useHousehold } from '../context/household-context.ts';
@@ -136,6 +136,11 @@ function DayOfEater({ week, day, eaterId, onDay }: DayProps) {
           <button type="button" className="btn" onClick={() => setOpen('fits')}>
             <ListPlus size={18} aria-hidden="true" /> What fits
           </button>
+          {told.entries.length > 0 && (
+            <Link className="btn" to={`/h/${household.id}/recipes/together?of=day&day=${day}&eater=${eaterId}`}>
+              <Share2 size={18} aria-hidden="true" /> Pass it on
+            </Link>
+          )}
           {told.entries.length > 0 && (
             <button type="button" className="btn" onClick={() => setOpen('copy')}>
               <Copy size={18} aria-hidden="true" /> Copy this day
