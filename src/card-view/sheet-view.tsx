@@ -26,47 +26,50 @@ export function SheetView({ sheet, inside = false }: { readonly sheet: Sheet; re
         {sheet.parts.map((part, n) => (
           <section key={n}>
             {part.heading !== null && <Sub className="sub">{part.heading}</Sub>}
-            <table>
-              <thead>
-                <tr>
-                  <th scope="col">
-                    <span className="unseen">Dish</span>
-                  </th>
-                  {sheet.programs.map((p) => (
-                    <th key={p.mark} scope="col" className="share" title={p.name}>
-                      {p.mark}
+            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys */}
+            <section className="scrolls" tabIndex={0} aria-label={part.heading ?? sheet.title}>
+              <table>
+                <thead>
+                  <tr>
+                    <th scope="col">
+                      <span className="unseen">Dish</span>
                     </th>
-                  ))}
-                  <th scope="col" className="share">
-                    kcal
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {part.things.map((t, i) => (
-                  <tr key={i}>
-                    <td dir="auto">
-                      {t.words}
-                      {portionWords(t.portion) !== null && <span className="adds">{portionWords(t.portion)}</span>}
-                      {t.note?.split(/\n+/).map((words, k) => (
-                        <span key={k} className="asks">
-                          {words}
-                        </span>
-                      ))}
-                    </td>
-                    {t.points.map((p, k) => (
-                      <td key={k} className="share">
-                        {p === null ? '?' : formatPoints(p.points)}
-                        {p !== null && certaintyWords({ ...p, pointsRange: p }) && (
-                          <span className="adds">{certaintyWords({ ...p, pointsRange: p })}</span>
-                        )}
-                      </td>
+                    {sheet.programs.map((p) => (
+                      <th key={p.mark} scope="col" className="share" title={p.name}>
+                        {p.mark}
+                      </th>
                     ))}
-                    <td className="share">{t.kcal === null ? '?' : Math.round(t.kcal)}</td>
+                    <th scope="col" className="share">
+                      kcal
+                    </th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
+                </thead>
+                <tbody>
+                  {part.things.map((t, i) => (
+                    <tr key={i}>
+                      <td dir="auto">
+                        {t.words}
+                        {portionWords(t.portion) !== null && <span className="adds">{portionWords(t.portion)}</span>}
+                        {t.note?.split(/\n+/).map((words, k) => (
+                          <span key={k} className="asks">
+                            {words}
+                          </span>
+                        ))}
+                      </td>
+                      {t.points.map((p, k) => (
+                        <td key={k} className="share">
+                          {p === null ? '?' : formatPoints(p.points)}
+                          {p !== null && certaintyWords({ ...p, pointsRange: p }) && (
+                            <span className="adds">{certaintyWords({ ...p, pointsRange: p })}</span>
+                          )}
+                        </td>
+                      ))}
+                      <td className="share">{t.kcal === null ? '?' : Math.round(t.kcal)}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </section>
             {togetherWords(part, sheet) !== null && <p className="together">{togetherWords(part, sheet)}</p>}
           </section>
         ))}

@@ -23,6 +23,7 @@ export const HOUSES = [
   'dish-up',
   'cook',
   'week',
+  'pass-on',
 ] as const;
 export type House = (typeof HOUSES)[number];
 
