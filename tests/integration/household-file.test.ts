@@ -1,0 +1,182 @@
+import { unzipSync, zipSync } from 'fflate';
+import request from 'supertest';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { TakeInAnswer } from '../../src/contract/exchange-api.ts';
+import { seedDemo } from '../../src/server/seed-demo.ts';
+import { type TestServer, testServer } from '../support/test-server.ts';
+
+const DEMO = 'demo-household';
+let servers: TestServer[] = [];
+afterEach(async () => {
+  for (const s of servers) await s.close();
+  servers = [];
+});
+async function started(demo = false): Promise<TestServer> {
+  const server = await testServer();
+  servers.push(server);
+  if (demo) {
+    await seedDemo(server.context);
+    await server.renew();
+  }
+  return server;
+}
+
+const binary = (res: request.Response, done: (e: Error | null, b: Buffer) => void): void => {
+  const parts: Buffer[] = [];
+  res.on('data', (d: Buffer) => parts.push(d));
+  res.on('end', () => done(null, Buffer.concat(parts)));
+};
+const exported = async (server: TestServer, h: string): Promise<Buffer> =>
+  (
+    await request(server.app)
+      .get(`/api/households/${h}/export`)
+      .buffer(true)
+      .parse(binary as never)
+      .expect(200)
+  ).body;
+const told = (zip: Uint8Array) => JSON.parse(Buffer.from(unzipSync(zip)['household.json']!).toString('utf8'));
+const packed = (content: unknown, more: Record<string, Uint8Array> = {}): Buffer =>
+  Buffer.from(zipSync({ 'household.json': Buffer.from(JSON.stringify(content)), ...more }));
+
+const sent = (server: TestServer, path: string, zip: Buffer) =>
+  request(server.app).post(path).set('Content-Type', 'application/zip').send(zip);
+const preview = async (server: TestServer, h: string, zip: Buffer): Promise<TakeInAnswer> =>
+  (await sent(server, `/api/households/${h}/take-in/preview`, zip).expect(200)).body;
+const takeIn = async (server: TestServer, h: string, zip: Buffer, theirs = ''): Promise<TakeInAnswer> => {
+  const { text } = await sent(server, `/api/households/${h}/take-in?theirs=${theirs}`, zip).expect(200);
+  const lines = text
+    .trim()
+    .split('\n')
+    .map((l) => JSON.parse(l));
+  return lines[lines.length - 1].done;
+};
+const pointsOf = async (server: TestServer, h: string) => {
+  await server.renew();
+  const { rows } = (await request(server.app).get(`/api/households/${h}/recipes?order=title&limit=100`)).body;
+  return rows.map((r: { title: string; points: { points: number }[]; kcal: number }) => [
+    r.title,
+    r.points.map((p) => p.points),
+    r.kcal,
+  ]);
+};
+const states = (a: TakeInAnswer) =>
+  Object.fromEntries(['new', 'same', 'differs', 'cannot'].map((s) => [s, a.rows.filter((r) => r.state === s).length]));
+
+describe('a household as a file', () => {
+  it('is the same bytes again, and the same again from an empty installation that took it in', async () => {
+    const from = await started(true);
+    const zip = await exported(from, DEMO);
+    expect(zip.equals(await exported(from, DEMO))).toBe(true);
+    const to = await started();
+    const { text } = await sent(to, '/api/households/from-file', zip).expect(200);
+    const lines = text
+      .trim()
+      .split('\n')
+      .map((l: string) => JSON.parse(l));
+    expect(lines.length).toBeGreaterThan(1);
+    expect(lines[lines.length - 1].done.householdId).toBe(DEMO);
+    expect(lines[lines.length - 1].done.rows.filter((r: { state: string }) => r.state !== 'new')).toEqual([]);
+    expect(told(await exported(to, DEMO))).toEqual(told(zip));
+    expect((await exported(to, DEMO)).equals(zip)).toBe(true);
+    expect(await pointsOf(to, DEMO)).toEqual(await pointsOf(from, DEMO));
+  });
+
+  it('changes nothing where everything is there already', async () => {
+    const server = await started(true);
+    const zip = await exported(server, DEMO);
+    const seen = await preview(server, DEMO, zip);
+    expect(states(seen)).toMatchObject({ new: 0, differs: 0, cannot: 0 });
+    await takeIn(server, DEMO, zip);
+    expect((await exported(server, DEMO)).equals(zip)).toBe(true);
+  });
+
+  it('gets new ids where its own are another household’s, and is found by the old ones the next time', async () => {
+    const server = await started(true);
+    const zip = await exported(server, DEMO);
+    const seen = await preview(server, 'home', zip);
+    expect(seen.rows.filter((r) => r.state === 'cannot')).toEqual([]);
+    // A preview writes nothing.
+    expect((await request(server.app).get('/api/households/home/recipes')).body.rows).toEqual([]);
+    const done = await takeIn(server, 'home', zip);
+    expect(states(done)).toEqual(states(seen));
+    expect(await pointsOf(server, 'home')).toEqual(await pointsOf(server, DEMO));
+    const again = await preview(server, 'home', zip);
+    expect(states(again)).toMatchObject({ new: 0, cannot: 0 });
+    expect(again.rows.filter((r) => r.state === 'differs').map((r) => r.kind)).toEqual(['household']);
+    // And the household that it came from is as it was.
+    expect((await exported(server, DEMO)).equals(zip)).toBe(true);
+  });
+
+  it('keeps what the household has of what differs, or takes the other where the cook says so', async () => {
+    const server = await started(true);
+    const zip = await exported(server, DEMO);
+    const content = told(zip);
+    const recipe = content.recipes[0];
+    recipe.title = 'Called otherwise';
+    const changed = packed(content);
+    const seen = await preview(server, DEMO, changed);
+    expect(seen.rows.filter((r) => r.state === 'differs')).toEqual([
+      expect.objectContaining({ kind: 'recipes', id: recipe.id, why: expect.stringContaining('title') }),
+    ]);
+    const titleNow = async () =>
+      (await request(server.app).get(`/api/households/${DEMO}/recipes/${recipe.id}`)).body.recipe.title;
+    const before = await titleNow();
+    await takeIn(server, DEMO, changed);
+    expect(await titleNow()).toBe(before);
+    await takeIn(server, DEMO, changed, `recipes/${recipe.id}`);
+    expect(await titleNow()).toBe('Called otherwise');
+  });
+
+  it('says which rows cannot be taken in and why, and takes the others', async () => {
+    const server = await started(true);
+    const content = told(await exported(server, DEMO));
+    content.documents.eaters[0].programId = 'program-nobody-has';
+    content.documents.verdicts.push({
+      versionId: 'version-gone',
+      eaterId: 'eater-gone',
+      again: 'again',
+      enough: null,
+      note: '',
+      swaps: [],
+    });
+    const other = await started();
+    const seen = await preview(other, 'home', packed(content));
+    const cannot = seen.rows.filter((r) => r.state === 'cannot');
+    expect(cannot.map((r) => r.kind)).toEqual(expect.arrayContaining(['eaters', 'verdicts']));
+    for (const r of cannot) expect(r.why).toMatch(/\w/);
+    expect(seen.rows.filter((r) => r.kind === 'recipes' && r.state === 'new').length).toBe(content.recipes.length);
+  });
+
+  it('names what it does not hold', async () => {
+    const server = await started(true);
+    const { body } = await request(server.app).get(`/api/households/${DEMO}/export/about`).expect(200);
+    expect(body.without.join(' ')).toMatch(/links.*history|history.*links/s);
+    expect(body.recipes).toBeGreaterThan(5);
+  });
+});
+
+describe('a file that is none, or a trap', () => {
+  const deep = () => `${'['.repeat(200_000)}${']'.repeat(200_000)}`;
+  const traps: Record<string, () => Buffer> = {
+    'no archive': () => Buffer.from('hello'),
+    'an empty file': () => Buffer.alloc(0),
+    'cut off in the middle': () => packed({ format: 'imbiss-household', v: 1 }).subarray(0, 60),
+    'an archive without a household': () => Buffer.from(zipSync({ 'readme.txt': Buffer.from('x') })),
+    'no JSON': () => Buffer.from(zipSync({ 'household.json': Buffer.from('{') })),
+    'broken letters': () => Buffer.from(zipSync({ 'household.json': Buffer.from([0x7b, 0xff, 0xfe, 0x7d]) })),
+    'another format': () => packed({ format: 'something', v: 1 }),
+    'a later format': () => packed({ format: 'imbiss-household', v: 99 }),
+    'nested without end': () => Buffer.from(zipSync({ 'household.json': Buffer.from(deep()) })),
+    'a bomb': () => Buffer.from(zipSync({ 'household.json': new Uint8Array(260_000_000) }, { level: 9 })),
+    'paths that lead out': () =>
+      Buffer.from(zipSync({ 'household.json': Buffer.from('{}'), '../../etc/passwd': Buffer.from('x') })),
+  };
+  it.each(Object.keys(traps))('%s: is refused in words, and nothing is changed', async (name) => {
+    const server = await started();
+    const answer = await sent(server, '/api/households/home/take-in/preview', traps[name]!());
+    expect(answer.status).toBe(422);
+    expect(answer.body.title).toMatch(/\w{3}/);
+    expect(JSON.stringify(answer.body)).not.toMatch(/ at |\.ts:|Error:/);
+    expect((await request(server.app).get('/api/households/home/recipes')).body.rows).toEqual([]);
+  });
+});
