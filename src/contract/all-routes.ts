@@ -4,6 +4,7 @@ import { CARD_API } from './card-api.ts';
 import { COOK_API } from './cook-api.ts';
 import { documentRoutesOf } from './document-api.ts';
 import { DRIFT_API } from './drift-api.ts';
+import { EXCHANGE_API } from './exchange-api.ts';
 import { PROBE_API } from './probe.ts';
 import type { AnyRoute } from './route.ts';
 import { SCALE_API } from './scale.ts';
@@ -17,6 +18,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(API),
     ...Object.entries(SCRIPT_API),
     ...Object.entries(CARD_API),
+    ...Object.entries(EXCHANGE_API),
     ...Object.entries(SHEET_API),
     ...Object.entries(DRIFT_API),
     ...Object.entries(COOK_API),

@@ -364,6 +364,8 @@ export interface Database {
     until_day: string | null;
     withdrawn_at: string | null;
   };
+  /** What was taken in under another id than it had. */
+  origin_id: { household_id: string; origin_id: string; id: string };
   /** What people outside of the household said of a dish. */
   outside_verdict: RevisionColumn & { id: string; household_id: string; recipe_id: string; body: string };
   prep: RevisionColumn & { id: string; household_id: string; day: string; body: string };

@@ -22,7 +22,11 @@ export function checkHost(hosts: readonly string[]): RequestHandler {
 /** A picture is sent as its bytes; a page elsewhere can send none without being asked for its origin. */
 const isPicture = (req: Request): boolean => /\/pictures$/.test(req.path) && req.is('image/*') !== false;
 
-/** Refuses writes that come from a page of another origin, or with a body that is neither JSON nor, where one is wanted, a picture. */
+/** An archive of a household; it is no type that a page elsewhere can send without being asked. */
+const isCarried = (req: Request): boolean =>
+  /\/(?:take-in(?:\/preview)?|from-file)$/.test(req.path) && req.is('application/zip') !== false;
+
+/** Refuses writes that come from a page of another origin, or with a body that is neither JSON nor, where one is wanted, a picture or an archive. */
 export function checkWrite(hosts: readonly string[]): RequestHandler {
   return (req, _res, next) => {
     if (req.method === 'GET' || req.method === 'HEAD' || req.method === 'OPTIONS') return next();
@@ -45,7 +49,7 @@ export function checkWrite(hosts: readonly string[]): RequestHandler {
         'Open Imbiss itself and do it there.',
       );
     const hasBody = Number(req.headers['content-length'] ?? 0) > 0 || req.headers['transfer-encoding'] !== undefined;
-    if (hasBody && !req.is('application/json') && !isPicture(req)) {
+    if (hasBody && !req.is('application/json') && !isPicture(req) && !isCarried(req)) {
       throw new ProblemError(
         'not-json',
         415,

@@ -16,6 +16,7 @@ import * as households from '../store/households.ts';
 import type { ApiContext } from './api-context.ts';
 import { documentRoutes } from './document-routes.ts';
 import type { EventStreams } from './event-streams.ts';
+import { exchangeRoutes, fromFileRoute } from './exchange-routes.ts';
 import { pantryRoutes } from './pantry-routes.ts';
 import { pictureRoutes } from './picture-routes.ts';
 import { probeRoutes } from './probe-routes.ts';
@@ -51,6 +52,7 @@ export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
     if (!(await households.markHousehold(context, params.h, null))) throw notFound('household');
   });
 
+  fromFileRoute(api, context);
   api.use('/households/:h', async (req, res, next) => {
     res.locals.store = await householdStore(context, req.params.h);
     next();
@@ -62,6 +64,7 @@ export function apiRoutes(context: ApiContext, streams: EventStreams): Router {
   scaleRoutes(api, scaleHub(context.clock), streams);
   probeRoutes(api, probeHub(context.clock));
   pictureRoutes(api);
+  exchangeRoutes(api);
   serve(api, API.table, ({ store }) => store.table());
   serve(api, API.changeHousehold, async ({ store: { documents, id }, body, ifMatch }) => {
     const { document, revision } = await documents.kept('household', id);

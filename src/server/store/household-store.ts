@@ -16,6 +16,7 @@ import type { FieldKind } from '../../core/history/field-change.ts';
 import type { Program } from '../../core/program/program.ts';
 import { judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import { countersAt } from '../../core/table/table.ts';
+import type { CarriedHousehold } from '../exchange/household-archive.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
 import { previewCard } from './card-making.ts';
@@ -35,7 +36,9 @@ import { foodOwner } from './food-owner.ts';
 import { searchPantry } from './food-search.ts';
 import * as foodWriting from './food-writing.ts';
 import * as foods from './foods.ts';
+import { aboutExport, exportHousehold } from './household-export.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
+import { previewTakeIn, takeIn } from './household-take-in.ts';
 import { zoneOf } from './households.ts';
 import { forgetEater, keptOf } from './kept-of-eater.ts';
 import { kitchenFor } from './kitchen.ts';
@@ -62,6 +65,7 @@ import { planCosts, TRIPS_HOME, toGet, tripHome } from './shopping.ts';
 import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
+import type { TakeInWish } from './taking-in.ts';
 import { type TreatQuery, treatOf } from './treat.ts';
 import { BUYING, TRIPS } from './trip-shelf.ts';
 import { turnOfDay } from './turn-of-day.ts';
@@ -142,6 +146,13 @@ export async function householdStore(context: StoreContext, householdId: string)
       withdraw: (id: string) => cards.withdrawCard(s, id),
       again: (id: string, wrong: PublishAgain) => cards.publishAgain(s, id, wrong),
       before: (id: string) => cards.publishBefore(s, id),
+    },
+    exchange: {
+      out: () => exportHousehold(s),
+      about: () => aboutExport(s),
+      preview: (carried: CarriedHousehold) => previewTakeIn(s, carried),
+      takeIn: (carried: CarriedHousehold, wish: TakeInWish, told: (done: number, total: number) => void) =>
+        takeIn(s, carried, wish, told),
     },
     sheets: {
       draft: (from: SheetSource) => draftSheet(s, from),

@@ -26,6 +26,12 @@ export async function zoneOf({ db }: Pick<StoreContext, 'db'>, id: string): Prom
   return row?.zone ?? null;
 }
 
+/** Whether nobody has an id for a household, not even one that was removed. */
+export async function isFree({ db }: Pick<StoreContext, 'db'>, id: string): Promise<boolean> {
+  const had = await db.selectFrom('household').select('id').where('id', '=', id).executeTakeFirst();
+  return had === undefined;
+}
+
 /** Adds a household. The same id again adds nothing. How hot its oven runs is measured later, and its meals are the usual ones. */
 export async function addHousehold(
   { db }: Pick<StoreContext, 'db'>,

@@ -26,5 +26,10 @@ export async function up(db: Kysely<unknown>): Promise<void> {
        body text not null check (json_valid(body)), revision integer not null, removed_at text
      ) strict`,
     'create index outside_verdict_recipe on outside_verdict (recipe_id)',
+    // What was taken in under another id, because its own is another household's: the next time it is found by the old.
+    `create table origin_id (
+       household_id text not null references household (id) on delete cascade,
+       origin_id text not null, id text not null, primary key (household_id, origin_id)
+     ) strict, without rowid`,
   ]);
 }

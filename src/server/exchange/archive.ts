@@ -1,0 +1,81 @@
+import { type Unzipped, unzipSync, type Zippable, zipSync } from 'fflate';
+import { invalid } from '../../core/errors.ts';
+
+/** What a whole household comes to at most, unpacked, bytes; more is a trap. */
+const MOST_BYTES = 250_000_000;
+/** So many files at most. */
+const MOST_FILES = 30_000;
+/** Every file of an archive has the same time: the same content is the same bytes. */
+const NO_TIME = new Date(1980, 0, 1);
+const DEEPEST_JSON = 200;
+
+/** Packs files into an archive, in the order of their names: what is packed already is not packed again. */
+export function pack(files: Readonly<Record<string, Uint8Array>>): Uint8Array {
+  const entries: Zippable = {};
+  for (const name of Object.keys(files).sort())
+    entries[name] = [files[name]!, { mtime: NO_TIME, level: /\.(?:webp|png|jpe?g)$/.test(name) ? 0 : 6 }];
+  return zipSync(entries);
+}
+
+/**
+ * Unpacks the files of an archive that are wanted.
+ *
+ * @param wanted whether a name is one of what is looked for; nothing else is unpacked
+ * @throws DomainError invalid for what is no archive, has paths that lead out of it, or unpacks to more than it may
+ */
+export function unpack(bytes: Uint8Array, wanted: (name: string) => boolean): Unzipped {
+  let sum = 0;
+  let count = 0;
+  let trap: string | null = null;
+  let files: Unzipped;
+  try {
+    files = unzipSync(bytes, {
+      filter: ({ name, originalSize }) => {
+        count++;
+        if (/(?:^|[\\/])\.\.(?:[\\/]|$)|^[\\/]|^[a-z]:/i.test(name))
+          trap ??= 'It has names of files that lead out of it.';
+        if (!wanted(name) || trap !== null) return false;
+        sum += originalSize;
+        if (sum > MOST_BYTES || count > MOST_FILES) trap ??= 'It unpacks to far more than a household is.';
+        return trap === null;
+      },
+    });
+  } catch {
+    throw invalid('This file cannot be unpacked.', 'It may be cut off: save it again where it comes from.');
+  }
+  if (trap !== null) throw invalid('This file is not taken in.', trap);
+  return files;
+}
+
+/** Whether bytes begin as an archive does. */
+export const isArchive = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+/** Reads bytes as text. @throws DomainError invalid where they are no UTF-8 */
+export function textOfBytes(bytes: Uint8Array): string {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    throw invalid('The letters of this file cannot be read.', 'Save it as UTF-8.');
+  }
+}
+
+/** Reads JSON. @throws DomainError invalid where it is none, or nested without end */
+export function jsonOfText(text: string): unknown {
+  let depth = 0;
+  let inText = false;
+  for (let i = 0; i < text.length; i++) {
+    const c = text.charCodeAt(i);
+    if (inText) {
+      if (c === 0x5c) i++;
+      else if (c === 0x22) inText = false;
+    } else if (c === 0x22) inText = true;
+    else if (c === 0x5b || c === 0x7b) {
+      if (++depth > DEEPEST_JSON) throw invalid('This file is not taken in.', 'It is nested without end.');
+    } else if (c === 0x5d || c === 0x7d) depth--;
+  }
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw invalid('This file holds no JSON that can be read.', 'It may be cut off: save it again where it comes from.');
+  }
+}

@@ -1,0 +1,72 @@
+import express, { type Request, type Response, type Router } from 'express';
+import { v7 as uuid } from 'uuid';
+import { EXCHANGE_API, type TakeInAnswer } from '../../contract/exchange-api.ts';
+import { DomainError } from '../../core/errors.ts';
+import { type CarriedHousehold, packHousehold, unpackHousehold } from '../exchange/household-archive.ts';
+import { ProblemError } from '../http/problem.ts';
+import { serve, serveBytes } from '../http/serve-route.ts';
+import * as households from '../store/households.ts';
+import { takeInAsHousehold } from '../store/take-in-as-household.ts';
+import type { ApiContext } from './api-context.ts';
+
+/** A household with all its pictures, and a little more. */
+const LARGEST = '300mb';
+/** Every so many rows the progress is told. */
+const TOLD_EACH = 25;
+
+const raw = express.raw({ type: 'application/zip', limit: LARGEST });
+
+/** A file as a household of its own; it stands before the routes that need one. */
+export function fromFileRoute(api: Router, context: ApiContext): void {
+  api.post(EXCHANGE_API.householdFromFile.path, raw, async (req, res) => {
+    const carried = unpackHousehold(sentBytes(req));
+    const wanted = carried.file.household.id;
+    const id = (await households.isFree(context, wanted)) ? wanted : uuid();
+    await inLines(res, (told) => takeInAsHousehold(context, id, carried, told));
+  });
+}
+
+/** A household goes out whole, and another is taken in. */
+export function exchangeRoutes(api: Router): void {
+  api.post([EXCHANGE_API.previewTakeIn.path, EXCHANGE_API.takeIn.path], raw);
+  serveBytes(api, EXCHANGE_API.exportHousehold, async ({ store }) => ({
+    bytes: packHousehold(await store.exchange.out()),
+    headers: { 'Content-Disposition': 'attachment; filename="household.zip"' },
+  }));
+  serve(api, EXCHANGE_API.aboutExport, ({ store }) => store.exchange.about());
+  serve(api, EXCHANGE_API.previewTakeIn, ({ store, req }) => store.exchange.preview(unpackHousehold(sentBytes(req))));
+  api.post(EXCHANGE_API.takeIn.path, async (req, res) => {
+    const { theirs, without } = EXCHANGE_API.takeIn.query!.parse(req.query);
+    const carried: CarriedHousehold = unpackHousehold(sentBytes(req));
+    const wish = { theirs: namedRows(theirs), without: namedRows(without), isNew: false };
+    await inLines(res, (told) => res.locals.store.exchange.takeIn(carried, wish, told));
+  });
+}
+
+const namedRows = (said: string): ReadonlySet<string> => new Set(said.split(',').filter(Boolean));
+
+function sentBytes(req: Request): Buffer {
+  if (Buffer.isBuffer(req.body)) return req.body;
+  if (req.headers['content-length'] === '0') return Buffer.alloc(0);
+  throw new ProblemError('not-an-archive', 415, 'The request is no file.', 'Send its bytes as application/zip.');
+}
+
+/** Answers line by line: how far it is, and at the end what was done, or what was wrong. */
+async function inLines(
+  res: Response,
+  work: (told: (done: number, total: number) => void) => Promise<TakeInAnswer>,
+): Promise<void> {
+  res.set({ 'Content-Type': EXCHANGE_API.takeIn.bytes!, 'Cache-Control': 'no-store' });
+  const line = (said: object): void => void res.write(`${JSON.stringify(said)}\n`);
+  line({ progress: 0 });
+  try {
+    const done = await work((n, total) => {
+      if (n % TOLD_EACH === 0) line({ progress: n, total });
+    });
+    line({ done });
+  } catch (e) {
+    if (!(e instanceof DomainError)) throw e;
+    line({ problem: { title: e.message, detail: e.advice } });
+  }
+  res.end();
+}
