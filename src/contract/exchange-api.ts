@@ -47,7 +47,7 @@ export const EXCHANGE_API = {
     path: '/households/:h/take-in',
     says: 'Takes an archive into this household, all or nothing; answers its progress line by line, and what was done.',
     query: z.object({
-      /** Rows whose own state goes, as `kind/id`, with commas between. */
+      /** Rows whose own state goes, as `kind/id`, with commas between; `kind/*` is all of a kind. */
       theirs: z.string().max(1_000_000).default(''),
       /** Rows that are not taken in. */
       without: z.string().max(1_000_000).default(''),

@@ -34,7 +34,7 @@ export const PLAIN_KINDS = [
 ] as const satisfies readonly DocumentName[];
 export type PlainKind = (typeof PLAIN_KINDS)[number];
 
-const Instant = z.iso.datetime();
+const WrittenAt = z.iso.datetime();
 const MaybeNumber = z.number().nullable();
 
 /** What an entry of a day was counted as, when it was lived. */
@@ -67,15 +67,15 @@ export const HouseholdFileSchema = z.object({
   programs: z.array(ProgramSchema),
   /** Own foods in all their revisions, and of those that come with Imbiss the revisions that lines name. */
   foods: z.array(z.object({ own: z.boolean(), food: FoodSchema })),
-  recipes: z.array(RecipeSchema.extend({ createdAt: Instant, changedAt: Instant })),
-  versions: z.array(VersionSchema.and(z.object({ createdAt: Instant }))),
+  recipes: z.array(RecipeSchema.extend({ createdAt: WrittenAt, changedAt: WrittenAt })),
+  versions: z.array(VersionSchema.and(z.object({ createdAt: WrittenAt }))),
   documents: z.object(
     Object.fromEntries(PLAIN_KINDS.map((k) => [k, z.array(DOCUMENTS[k].schema as z.ZodType)])) as {
       [K in PlainKind]: z.ZodArray<z.ZodType>;
     },
   ),
   /** What entries of days were counted as when they were lived, by the entry's id. */
-  counted: z.array(z.object({ id: z.string(), at: Instant, count: CountedSchema })),
+  counted: z.array(z.object({ id: z.string(), at: WrittenAt, count: CountedSchema })),
   /** By what days that are over were counted. */
   closed: z.array(
     z.object({
@@ -86,6 +86,6 @@ export const HouseholdFileSchema = z.object({
       allowance: MaybeNumber,
     }),
   ),
-  pictures: z.array(PictureSchema.extend({ position: z.int(), createdAt: Instant })),
+  pictures: z.array(PictureSchema.extend({ position: z.int(), createdAt: WrittenAt })),
 });
 export type HouseholdFile = z.infer<typeof HouseholdFileSchema>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ParseAnswerSchema, ScoreAnswerSchema, TeachAnswerSchema, WaysAnswerSchema } from './cli.ts';
+import { HouseholdFileSchema } from './household-file.ts';
 import { PrepPrintedSchema } from './prep-printed.ts';
 import { ProblemSchema } from './problem.ts';
 import { ProgramFileSchema, RuleFileSchema } from './program.ts';
@@ -17,5 +18,6 @@ export const schemas = (): Record<string, unknown> => ({
   program: z.toJSONSchema(ProgramFileSchema, { io: 'input', unrepresentable: 'any' }),
   recipe: z.toJSONSchema(OwnRecipeSchema, { io: 'input' }),
   swaps: z.toJSONSchema(z.array(SwapSchema), { io: 'input' }),
+  household: z.toJSONSchema(HouseholdFileSchema, { io: 'input', unrepresentable: 'any' }),
   problem: z.toJSONSchema(ProblemSchema, { io: 'input' }),
 });

@@ -11,6 +11,7 @@ import { CARD_API } from '../../src/contract/card-api.ts';
 import { COOK_API } from '../../src/contract/cook-api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
 import { DRIFT_API } from '../../src/contract/drift-api.ts';
+import { EXCHANGE_API } from '../../src/contract/exchange-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
 import { PictureSchema } from '../../src/contract/picture.ts';
 import { PROBE_API } from '../../src/contract/probe.ts';
@@ -189,6 +190,14 @@ describe('every route of the table', () => {
     await everyWeek(recipeId);
     // Its body is bytes, and not what a schema says.
     asked.add(API.addPicture);
+    await answerOf(EXCHANGE_API.aboutExport, at);
+    await answerOf(EXCHANGE_API.exportHousehold, at);
+    // What takes a file has a test of its own: these are bytes, and answer in lines.
+    for (const route of [EXCHANGE_API.previewTakeIn, EXCHANGE_API.takeIn, EXCHANGE_API.householdFromFile]) {
+      asked.add(route);
+      const path = addressOf(route, { ...at, query: {} } as never);
+      await request(server.app).post(`/api${path}`).set('Content-Type', 'application/zip').send('x').expect(422);
+    }
     const sent = await request(server.app)
       .post(`/api${addressOf(API.addPicture, { ...at, id: recipeId, query: {} })}`)
       .set('Content-Type', 'image/png')

@@ -1,10 +1,10 @@
 import { type DocumentName, eaterDayId, pinId, verdictId } from './document-kinds.ts';
 
-type Known = Readonly<Record<string, string>>;
+type Fields = Readonly<Record<string, string>>;
 
 /** The id of a document, by what it says itself: of its own, or of the two things that it is of. */
 export function idOfDocument(kind: DocumentName, document: object): string {
-  const known = document as Known;
+  const known = document as Fields;
   switch (kind) {
     case 'pins':
       return pinId(known as never);

@@ -6,14 +6,14 @@
  */
 export function withIds<T>(value: T, ids: ReadonlyMap<string, string>): T {
   if (ids.size === 0) return value;
-  return renamed(value, ids) as T;
+  return withNewIds(value, ids) as T;
 }
 
-function renamed(value: unknown, ids: ReadonlyMap<string, string>): unknown {
+function withNewIds(value: unknown, ids: ReadonlyMap<string, string>): unknown {
   if (typeof value === 'string') return idIn(value, ids);
-  if (Array.isArray(value)) return value.map((v) => renamed(v, ids));
+  if (Array.isArray(value)) return value.map((v) => withNewIds(v, ids));
   if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(Object.entries(value).map(([k, v]) => [idIn(k, ids), renamed(v, ids)]));
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [idIn(k, ids), withNewIds(v, ids)]));
 }
 
 const idIn = (text: string, ids: ReadonlyMap<string, string>): string =>

@@ -1,5 +1,6 @@
 import { type Unzipped, unzipSync, type Zippable, zipSync } from 'fflate';
 import { invalid } from '../../core/errors.ts';
+import { nestsTooDeep } from './json-nesting.ts';
 
 /** What a whole household comes to at most, unpacked, bytes; more is a trap. */
 const MOST_BYTES = 250_000_000;
@@ -7,7 +8,6 @@ const MOST_BYTES = 250_000_000;
 const MOST_FILES = 30_000;
 /** Every file of an archive has the same time: the same content is the same bytes. */
 const NO_TIME = new Date(1980, 0, 1);
-const DEEPEST_JSON = 200;
 
 /** Packs files into an archive, in the order of their names: what is packed already is not packed again. */
 export function pack(files: Readonly<Record<string, Uint8Array>>): Uint8Array {
@@ -51,7 +51,7 @@ export function unpack(bytes: Uint8Array, wanted: (name: string) => boolean): Un
 export const isArchive = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
 /** Reads bytes as text. @throws DomainError invalid where they are no UTF-8 */
-export function textOfBytes(bytes: Uint8Array): string {
+function textOfBytes(bytes: Uint8Array): string {
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
@@ -59,20 +59,10 @@ export function textOfBytes(bytes: Uint8Array): string {
   }
 }
 
-/** Reads JSON. @throws DomainError invalid where it is none, or nested without end */
-export function jsonOfText(text: string): unknown {
-  let depth = 0;
-  let inText = false;
-  for (let i = 0; i < text.length; i++) {
-    const c = text.charCodeAt(i);
-    if (inText) {
-      if (c === 0x5c) i++;
-      else if (c === 0x22) inText = false;
-    } else if (c === 0x22) inText = true;
-    else if (c === 0x5b || c === 0x7b) {
-      if (++depth > DEEPEST_JSON) throw invalid('This file is not taken in.', 'It is nested without end.');
-    } else if (c === 0x5d || c === 0x7d) depth--;
-  }
+/** Reads bytes as JSON. @throws DomainError invalid where they are none, or nested without end */
+export function jsonOfBytes(bytes: Uint8Array): unknown {
+  if (nestsTooDeep(bytes)) throw invalid('This file is not taken in.', 'It is nested without end.');
+  const text = textOfBytes(bytes);
   try {
     return JSON.parse(text);
   } catch {

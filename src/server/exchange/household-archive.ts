@@ -1,7 +1,7 @@
 import { FILE_FORMAT, FILE_VERSION, type HouseholdFile, HouseholdFileSchema } from '../../contract/household-file.ts';
 import { invalid } from '../../core/errors.ts';
 import { sortedJson } from '../../core/exchange/sorted-json.ts';
-import { isArchive, jsonOfText, pack, textOfBytes, unpack } from './archive.ts';
+import { isArchive, jsonOfBytes, pack, unpack } from './archive.ts';
 
 const CONTENT = 'household.json';
 const PICTURE = /^pictures\/([A-Za-z0-9-]{3,64})\.webp$/;
@@ -33,7 +33,7 @@ export function unpackHousehold(bytes: Uint8Array): CarriedHousehold {
   const content = files[CONTENT];
   if (content === undefined)
     throw invalid('There is no household in this archive.', `It has to hold a file ${CONTENT}.`);
-  const said = jsonOfText(textOfBytes(content)) as { readonly format?: unknown; readonly v?: unknown } | null;
+  const said = jsonOfBytes(content) as { readonly format?: unknown; readonly v?: unknown } | null;
   if (said?.format !== FILE_FORMAT) throw invalid('This is no file of a household.', 'It does not say that it is one.');
   if (said.v !== FILE_VERSION)
     throw invalid('This file is from a later Imbiss.', 'Bring this one up to date first, and take it in then.');

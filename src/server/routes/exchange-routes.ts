@@ -10,11 +10,11 @@ import { takeInAsHousehold } from '../store/take-in-as-household.ts';
 import type { ApiContext } from './api-context.ts';
 
 /** A household with all its pictures, and a little more. */
-const LARGEST = '300mb';
+const LARGEST_ARCHIVE = '300mb';
 /** Every so many rows the progress is told. */
 const TOLD_EACH = 25;
 
-const raw = express.raw({ type: 'application/zip', limit: LARGEST });
+const raw = express.raw({ type: 'application/zip', limit: LARGEST_ARCHIVE });
 
 /** A file as a household of its own; it stands before the routes that need one. */
 export function fromFileRoute(api: Router, context: ApiContext): void {

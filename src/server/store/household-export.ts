@@ -12,7 +12,7 @@ import { fromStored, readable } from './stored.ts';
 import { tableOf } from './table.ts';
 
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
-const byId = <T extends { readonly id: string }>(rows: readonly T[]): T[] =>
+const inOrderOfIds = <T extends { readonly id: string }>(rows: readonly T[]): T[] =>
   [...rows].sort((a, b) => byText(a.id, b.id));
 
 /** What of a household is not in its file, in words. */
@@ -31,8 +31,8 @@ export async function exportHousehold(s: Scope): Promise<CarriedHousehold> {
     format: FILE_FORMAT,
     v: FILE_VERSION,
     household: { ...bare, demo: false } as HouseholdFile['household'],
-    programs: await ownPrograms(s),
-    foods: await foodsNamed(s, versions),
+    programs: await programsInFile(s),
+    foods: await foodsInFile(s, versions),
     recipes: await liveRecipes(s),
     versions,
     documents: (await plainDocuments(s)) as HouseholdFile['documents'],
@@ -49,7 +49,7 @@ async function liveRecipes(s: Scope): Promise<HouseholdFile['recipes']> {
     .where('household_id', '=', s.householdId)
     .where('removed_at', 'is', null)
     .execute();
-  return byId(rows.map((r) => ({ ...recipeOf(r), createdAt: r.created_at, changedAt: r.changed_at })));
+  return inOrderOfIds(rows.map((r) => ({ ...recipeOf(r), createdAt: r.created_at, changedAt: r.changed_at })));
 }
 
 /** Versions of recipes that are there; one whose parent was removed hangs on the one as written. */
@@ -65,14 +65,14 @@ async function liveVersions(s: Scope): Promise<HouseholdFile['versions']> {
   const versions = readable(rows, versionRowName, (r) => ({ ...versionOf(r), createdAt: r.created_at }));
   const there = new Set(versions.map((v) => v.id));
   const written = new Map(versions.flatMap((v) => (v.kind === 'asWritten' ? [[v.recipeId, v.id] as const] : [])));
-  return byId(
+  return inOrderOfIds(
     versions.map((v) =>
       v.parentId === null || there.has(v.parentId) ? v : { ...v, parentId: written.get(v.recipeId) ?? null },
     ),
   );
 }
 
-async function ownPrograms(s: Scope): Promise<HouseholdFile['programs']> {
+async function programsInFile(s: Scope): Promise<HouseholdFile['programs']> {
   const rows = await s.db
     .selectFrom('program_revision')
     .select('body')
@@ -87,7 +87,7 @@ async function ownPrograms(s: Scope): Promise<HouseholdFile['programs']> {
 }
 
 /** Own foods, and the revisions of others that lines name: what a line was counted with goes along. */
-async function foodsNamed(s: Scope, versions: HouseholdFile['versions']): Promise<HouseholdFile['foods']> {
+async function foodsInFile(s: Scope, versions: HouseholdFile['versions']): Promise<HouseholdFile['foods']> {
   const named = new Set(
     versions.flatMap((v) =>
       v.lines.flatMap((l) => (l.food.kind === 'food' ? [`${l.food.foodId}@${l.food.revision}`] : [])),

@@ -17,7 +17,7 @@ import { checked } from './stored.ts';
 import { takeFoods, takePrograms } from './take-in-foods.ts';
 import { takePicture } from './take-in-pictures.ts';
 import { takeRecipes } from './take-in-recipes.ts';
-import { putTheirs, type TakeInWish, type TakenRow, type TakingIn, whatDiffers } from './taking-in.ts';
+import { isAmong, putTheirs, type TakeInWish, type TakenRow, type TakingIn, whatDiffers } from './taking-in.ts';
 import { write } from './write.ts';
 
 /** Ends a preview: everything that was written is undone. */
@@ -27,13 +27,13 @@ class OnlyLooked extends Error {
   }
 }
 
-const NO_WISH: TakeInWish = { theirs: new Set(), without: new Set(), isNew: false };
+const ALL_OF_IT: TakeInWish = { theirs: new Set(), without: new Set(), isNew: false };
 
 /** What would become of every row, by doing it and undoing all of it. */
 export async function previewTakeIn(scope: Scope, carried: CarriedHousehold): Promise<TakeInAnswer> {
   try {
     await write(scope, async (s) => {
-      throw new OnlyLooked(await takeInAll(s, carried, NO_WISH, () => {}));
+      throw new OnlyLooked(await takeInAll(s, carried, ALL_OF_IT, () => {}));
     });
   } catch (e) {
     if (e instanceof OnlyLooked) return e.answer;
@@ -83,7 +83,7 @@ async function takeInAll(
       rows.push({ ...row, id: withIds(row.id, origin) });
       onProgress(rows.length, total);
     },
-    wants: (kind, id) => !wish.without.has(`${kind}/${withIds(id, origin)}`),
+    wants: (kind, id) => !isAmong(wish.without, kind, withIds(id, origin)),
   };
   const said = withIds(asWritten, ids);
   await takeHousehold(t, said, origin);
@@ -91,7 +91,7 @@ async function takeInAll(
   const file = await takeFoods(t, said);
   const plain = (kinds: readonly PlainKind[]) => takePlain(t, file, kinds, origin);
   await plain(['eaters']);
-  await takeRecipes(t, file, (id) => wish.theirs.has(`recipes/${withIds(id, origin)}`));
+  await takeRecipes(t, file, (id) => isAmong(wish.theirs, 'recipes', withIds(id, origin)));
   await plain(PLAIN_KINDS.filter((k) => k !== 'eaters'));
   await takeDaysLived(s, file);
   for (const p of file.pictures) await takePicture(t, p, pictures.get(withIds(p.id, origin)) ?? null);
@@ -113,7 +113,7 @@ async function takeHousehold(t: TakingIn, file: HouseholdFile, origin: ReadonlyM
     return t.tell({ ...row, state: 'new', why: null });
   }
   if (changes.length === 0) return t.tell({ ...row, state: 'same', why: null });
-  if (t.wish.theirs.has(`household/${withIds(file.household.id, origin)}`))
+  if (isAmong(t.wish.theirs, 'household', withIds(file.household.id, origin)))
     await putTheirs(s, HOUSEHOLD as never, s.householdId, found!.revision, changes, 'household');
   t.tell({ ...row, state: 'differs', why: whatDiffers(HOUSEHOLD_KIND as never, changes, found!.document) });
 }
@@ -129,7 +129,7 @@ async function takePlain(
       const id = idOfDocument(kind as DocumentName, document);
       const row = { kind, id, title: titleOf(kind, document) };
       if (!t.wants(kind, id)) continue;
-      const theirs = t.wish.theirs.has(`${kind}/${withIds(id, origin)}`);
+      const theirs = isAmong(t.wish.theirs, kind, withIds(id, origin));
       t.tell({ ...row, ...(await takeOne(t.s, kind, id, document, theirs)) });
     }
 }

@@ -48,7 +48,7 @@ export async function takeFoods(t: TakingIn, file: HouseholdFile): Promise<House
   const moved = new Map<string, number>();
   for (const { own, food } of file.foods) {
     const row = { kind: 'foods', id: food.id, title: food.name };
-    const here = await revisionsOf(s, food.id);
+    const here = await revisionsHere(s, food.id);
     const inPlace = here.find((f) => f.revision === food.revision);
     const equal = [...(inPlace === undefined ? [] : [inPlace]), ...here].find((f) =>
       same({ ...f, revision: 0 }, { ...food, revision: 0 }),
@@ -69,7 +69,7 @@ export async function takeFoods(t: TakingIn, file: HouseholdFile): Promise<House
   return moved.size === 0 ? file : { ...file, versions: withRevisions(file.versions, moved) };
 }
 
-async function revisionsOf(s: Scope, id: string): Promise<Food[]> {
+async function revisionsHere(s: Scope, id: string): Promise<Food[]> {
   const rows = await s.db
     .selectFrom('food_revision')
     .select('body')

@@ -10,13 +10,17 @@ export type TakenRow = TakeInAnswer['rows'][number];
 
 /** What the cook said of a file before it is taken in. */
 export interface TakeInWish {
-  /** Rows whose own state goes, as `kind/id`. */
+  /** Rows whose own state goes, as `kind/id`, or `kind/*` for all of a kind. */
   readonly theirs: ReadonlySet<string>;
   /** Rows that are not taken in. */
   readonly without: ReadonlySet<string>;
   /** Whether the household was made for it, and is set up as the file says. */
   readonly isNew: boolean;
 }
+
+/** Whether a row is named, by itself or with all of its kind. */
+export const isAmong = (rows: ReadonlySet<string>, kind: string, id: string): boolean =>
+  rows.has(`${kind}/${id}`) || rows.has(`${kind}/*`);
 
 /** What is said while rows go in, and where they are written down. */
 export interface TakingIn {
@@ -29,12 +33,12 @@ export interface TakingIn {
   wants(kind: string, id: string): boolean;
 }
 
-const MOST_NAMED = 4;
+const MOST_PARTS_NAMED = 4;
 
 /** What differs, in words. */
 export function whatDiffers(kind: FieldKind<unknown>, changes: readonly FieldChange[], document: unknown): string {
   const named = [...new Set(changes.map((c) => kind.differ(document, c).what))];
-  return namedTogether(named.length > MOST_NAMED ? [...named.slice(0, MOST_NAMED), 'more'] : named);
+  return namedTogether(named.length > MOST_PARTS_NAMED ? [...named.slice(0, MOST_PARTS_NAMED), 'more'] : named);
 }
 
 /** Writes the state of the file over the own one, as an entry that can be undone. */

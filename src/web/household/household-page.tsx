@@ -1,4 +1,5 @@
 import { PageTitle } from '../kit/page-title.tsx';
+import { Carrying } from './carrying.tsx';
 import { DaysSettings } from './days-settings.tsx';
 import { DemoAndOwn } from './demo-and-own.tsx';
 import { EatersList } from './eaters-list.tsx';
@@ -17,6 +18,7 @@ export function HouseholdPage() {
       <DaysSettings />
       <DemoAndOwn />
       <OnAPhone />
+      <Carrying />
       <Keeping />
     </main>
   );

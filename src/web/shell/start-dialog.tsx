@@ -12,6 +12,7 @@ import { Modal } from '../kit/modal.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { sayError } from '../kit/say-error.ts';
 import { documents } from '../saving/use-document.ts';
+import { FromFile } from './from-file.tsx';
 
 interface StartDialogProps {
   /** The names of the households there are. */
@@ -146,6 +147,7 @@ export default function StartDialog({ taken, onClose }: StartDialogProps) {
           Start
         </button>
       </form>
+      <FromFile />
     </Modal>
   );
 }

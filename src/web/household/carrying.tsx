@@ -1,0 +1,13 @@
+import { CarryIn } from './carry-in.tsx';
+import { CarryOut } from './carry-out.tsx';
+
+/** A household goes out whole as one file, and another’s comes in. */
+export function Carrying() {
+  return (
+    <section aria-label="As a file" className="mt-8 max-w-3xl">
+      <h2 className="text-xl">As a file</h2>
+      <CarryOut />
+      <CarryIn />
+    </section>
+  );
+}
