@@ -28,6 +28,11 @@ const OPTIONS = {
   rounding: { type: 'string' },
   start: { type: 'string' },
   cooks: { type: 'string' },
+  text: { type: 'boolean' },
+  html: { type: 'boolean' },
+  jsonld: { type: 'boolean' },
+  png: { type: 'string' },
+  household: { type: 'string' },
   explain: { type: 'boolean' },
   help: { type: 'boolean' },
 } as const;

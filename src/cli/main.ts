@@ -1,4 +1,5 @@
 import { ProblemSchema } from '../contract/problem.ts';
+import { namedTogether } from '../core/quantity/named-together.ts';
 import { CliError } from './cli-error.ts';
 import { flagsOf } from './flags.ts';
 import { type Io, processIo } from './io.ts';
@@ -8,6 +9,19 @@ import { readText } from './read-text.ts';
 import { scoreCommand } from './score-command.ts';
 import { teachCommand } from './teach-command.ts';
 import { waysCommand } from './ways-command.ts';
+
+const COMMANDS: readonly string[] = [
+  'parse',
+  'score',
+  'ways',
+  'prep',
+  'card',
+  'teach',
+  'export',
+  'import',
+  'backup',
+  'restore',
+];
 
 const USAGE = `imbiss: the engine without a screen
 
@@ -21,6 +35,9 @@ const USAGE = `imbiss: the engine without a screen
   prep   FILE FILE… [--start HH:MM] [--cooks 1|2] [--json]
   teach  KNOWN.csv [--about FOODS.csv] [--label us|eu] [--amounts 1|1,2,3|any] [--step 1|0.5]
          [--rounding nearest|up|down] [--json]
+  card   FILE [--text | --html | --jsonld | --png OUT.png] [--program MARK|FILE]
+  export DIR
+  import FILE… [--household ID]
   backup FILE
   restore FILE`;
 
@@ -34,13 +51,11 @@ export async function cli(args: readonly string[], io: Io = processIo): Promise<
       print(USAGE);
       return 0;
     }
-    if (!['parse', 'score', 'ways', 'prep', 'teach', 'backup', 'restore'].includes(command)) {
-      throw new CliError(
-        `There is no command ${command}.`,
-        'The commands are parse, score, ways, prep, teach, backup and restore.',
-      );
+    if (!COMMANDS.includes(command)) {
+      throw new CliError(`There is no command ${command}.`, `The commands are ${namedTogether(COMMANDS)}.`);
     }
-    if (file === undefined) throw new CliError(`${command} needs a file.`, `Write: ${command} FILE`);
+    if (file === undefined)
+      throw new CliError(`${command} needs a ${command === 'export' ? 'folder' : 'file'}.`, `Write: ${command} FILE`);
     if (command === 'parse') print(parseCommand(readText(file, io), values));
     else if (command === 'ways') print(waysCommand(readText(file, io), values));
     else if (command === 'prep')
@@ -52,7 +67,15 @@ export async function cli(args: readonly string[], io: Io = processIo): Promise<
       );
     else if (command === 'teach') print(teachCommand(readText(file, io), values));
     else if (command === 'score') print(scoreCommand(readText(file, io), values));
-    else {
+    else if (command === 'card') {
+      const { cardCommand } = await import('./card-command.ts');
+      print(await cardCommand(readText(file, io), values, new Date().toISOString().slice(0, 10)));
+    } else if (command === 'export' || command === 'import') {
+      const { exportCommand, importCommand } = await import('./carry-command.ts');
+      const done =
+        command === 'export' ? exportCommand(file, io.env) : importCommand(positionals.slice(1), values, io.env);
+      print(await done);
+    } else {
       const { backupCommand } = await import('./backup-command.ts');
       print(await backupCommand(command === 'backup', file, io.env));
     }

@@ -1,6 +1,4 @@
 import type { PrepPrinted } from '../contract/prep-printed.ts';
-import type { Food } from '../core/food/food.ts';
-import { indexFoods } from '../core/food/match-food.ts';
 import { dishOfPrep } from '../core/prep/dish-of-prep.ts';
 import { dishTasks } from '../core/prep/dish-tasks.ts';
 import { orderOfWork, type WorkRow } from '../core/prep/order-of-work.ts';
@@ -11,13 +9,9 @@ import { prepProblem } from '../core/prep/prep-problem.ts';
 import type { DishTasks } from '../core/prep/prep-task.ts';
 import { minutesSaid } from '../core/quantity/minutes-said.ts';
 import { solveSchedule } from '../core/schedule/solve-schedule.ts';
-import { asWritten } from '../core/version/as-written.ts';
-import { lineOf } from '../core/version/line-of.ts';
-import { readIngredient } from '../core/weighing/read-ingredient.ts';
 import { CliError } from './cli-error.ts';
 import type { Flags } from './flags.ts';
-import { foodsIn, systemOf } from './parse-command.ts';
-import { recipeFromFile } from './score-command.ts';
+import { versionFromFile } from './version-from-file.ts';
 
 interface RecipeAsTasks {
   readonly title: string;
@@ -61,19 +55,9 @@ export function prepCommand(texts: readonly string[], flags: Flags): string {
 }
 
 function recipeAsTasks(text: string, i: number, flags: Flags): RecipeAsTasks {
-  const { recipe } = recipeFromFile(text, flags);
-  if (recipe.steps.length === 0 && recipe.ingredients.length === 0)
-    throw new CliError('There is no recipe in it.', 'Give ingredients and steps, each under its heading.');
-  const foods = foodsIn(flags);
-  const index = indexFoods(foods);
-  const byId = new Map(foods.map((f) => [f.id, f]));
-  const food = (id: string): Food | null => byId.get(id) ?? null;
-  const lines = recipe.ingredients.map((l, n) =>
-    lineOf(readIngredient(l.text, l.group, index, systemOf(flags)), `line-${n}`),
-  );
   const id = `dish-${i}`;
-  const { servings, steps, times } = recipe;
-  const version = asWritten({ id, recipeId: id, servings, lines, steps, stepId: (n) => `step-${n}` });
+  const { recipe, version, food } = versionFromFile(text, id, flags);
+  const { times } = recipe;
   const dish = dishOfPrep({ id, version, asWritten: version, servings: null, times }, food, []);
   return {
     title: recipe.title ?? `Recipe ${i + 1}`,

@@ -6,6 +6,7 @@ import { documentRoutesOf } from './document-api.ts';
 import { DRIFT_API } from './drift-api.ts';
 import { EXCHANGE_API } from './exchange-api.ts';
 import { PROBE_API } from './probe.ts';
+import { FORMATS_API } from './recipe-formats-api.ts';
 import type { AnyRoute } from './route.ts';
 import { SCALE_API } from './scale.ts';
 import { SCRIPT_API } from './script-api.ts';
@@ -19,6 +20,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
     ...Object.entries(SCRIPT_API),
     ...Object.entries(CARD_API),
     ...Object.entries(EXCHANGE_API),
+    ...Object.entries(FORMATS_API),
     ...Object.entries(SHEET_API),
     ...Object.entries(DRIFT_API),
     ...Object.entries(COOK_API),

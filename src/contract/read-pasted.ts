@@ -1,3 +1,4 @@
+import { cooklangAsPage, isCooklang } from '../core/exchange/read-cooklang.ts';
 import { htmlText, isHtml } from '../core/page/html-text.ts';
 import { languageOf } from '../core/page/language.ts';
 import { readPage } from '../core/page/read-page.ts';
@@ -15,6 +16,7 @@ export function readPasted(text: string): PageText {
     const recipes = recipesFromJson(parsed(text));
     if (recipes.length > 0) return { recipes, language: languageOf(text) };
   }
+  if (isCooklang(text)) return readPage(cooklangAsPage(text));
   if (!isHtml(text)) return readPage(text);
   const html = htmlText(text);
   const recipes = html.data.flatMap((d) => recipesFromJson(parsed(d)));

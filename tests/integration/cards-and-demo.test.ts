@@ -121,7 +121,10 @@ describe('a card', () => {
     expect(html).toContain('Ledger');
     expect(html).toContain('What was changed');
     expect(html).toContain('counted 25 Nov 2026');
-    expect(html).not.toMatch(/<script/);
+    // Data for those who save the page, and no script that runs.
+    const [, data] = /<script type="application\/ld\+json">([^<]*)<\/script>/.exec(html)!;
+    expect(JSON.parse(data!)).toMatchObject({ '@type': 'Recipe', recipeYield: '6 servings' });
+    expect(html.replace(/<script type="application\/ld\+json">/, '')).not.toMatch(/<script/);
     for (const p of gratin().points)
       expect(html).toContain(
         `<strong>${p.points === Math.floor(p.points) ? p.points : `${Math.floor(p.points)}½`}</strong>`,

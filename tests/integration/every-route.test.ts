@@ -15,12 +15,14 @@ import { EXCHANGE_API } from '../../src/contract/exchange-api.ts';
 import { openApi } from '../../src/contract/openapi.ts';
 import { PictureSchema } from '../../src/contract/picture.ts';
 import { PROBE_API } from '../../src/contract/probe.ts';
+import { FORMATS_API } from '../../src/contract/recipe-formats-api.ts';
 import { type AnyRoute, type Ask, addressOf } from '../../src/contract/route.ts';
 import { SCALE_API } from '../../src/contract/scale.ts';
 import { SCRIPT_API } from '../../src/contract/script-api.ts';
 import { SHEET_API } from '../../src/contract/sheet.ts';
 import { WEEK_API } from '../../src/contract/week-api.ts';
 import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
+import { RECIPE_FORMATS } from '../../src/core/exchange/cannot-hold.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
@@ -191,6 +193,16 @@ describe('every route of the table', () => {
     // Its body is bytes, and not what a schema says.
     asked.add(API.addPicture);
     await answerOf(EXCHANGE_API.aboutExport, at);
+    await answerOf(FORMATS_API.aboutFormats, at);
+    for (const format of RECIPE_FORMATS)
+      for (const [route, path] of [
+        [FORMATS_API.recipeAs, `versions/${one.id}/as`],
+        [FORMATS_API.recipesAs, 'recipes-as'],
+      ] as const) {
+        asked.add(route);
+        const { headers } = await request(server.app).get(`/api/households/${H}/${path}?format=${format}`).expect(200);
+        expect(headers['content-disposition']).toMatch(/^attachment; filename\*=UTF-8''/);
+      }
     await answerOf(EXCHANGE_API.exportHousehold, at);
     // What takes a file has a test of its own: these are bytes, and answer in lines.
     for (const route of [EXCHANGE_API.previewTakeIn, EXCHANGE_API.takeIn, EXCHANGE_API.householdFromFile]) {

@@ -4,6 +4,8 @@ import type { Moved } from '../../contract/moved.ts';
 import type { Card } from '../../core/card/card.ts';
 import type { WrittenWish } from '../../core/card/card-for-reader.ts';
 import type { Sheet } from '../../core/card/sheet.ts';
+import { asJsonLd } from '../../core/exchange/as-json-ld.ts';
+import { toldOfCard } from '../../core/exchange/told-recipe.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 
 interface CardPageProps {
@@ -15,6 +17,8 @@ interface CardPageProps {
   /** What its reader wrote into its form. */
   readonly wish: WrittenWish;
 }
+
+const dataOf = (card: Card): string => JSON.stringify(asJsonLd(toldOfCard(card))).replace(/</g, '\\u003c');
 
 /** A card as a page of its own: no script, one style sheet. */
 export function CardPage({ card, newer, wish, pictureUrl }: CardPageProps) {
@@ -35,6 +39,8 @@ export function CardPage({ card, newer, wish, pictureUrl }: CardPageProps) {
         />
         <link rel="icon" type="image/svg+xml" href="/card-assets/mark.svg" />
         <link rel="stylesheet" href="/card-assets/card.css" />
+        {/* Data for those who save the page, and no script: no browser runs it. It is JSON in which no mark of HTML is left. */}
+        <script type="application/ld+json" dangerouslySetInnerHTML={{ __html: dataOf(card) }} />
       </head>
       <body>
         <main>

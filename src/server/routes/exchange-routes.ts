@@ -1,8 +1,11 @@
 import express, { type Request, type Response, type Router } from 'express';
 import { v7 as uuid } from 'uuid';
 import { EXCHANGE_API, type TakeInAnswer } from '../../contract/exchange-api.ts';
+import { FORMATS_API } from '../../contract/recipe-formats-api.ts';
 import { DomainError } from '../../core/errors.ts';
+import { CANNOT_HOLD, RECIPE_FORMATS } from '../../core/exchange/cannot-hold.ts';
 import { type CarriedHousehold, packHousehold, unpackHousehold } from '../exchange/household-archive.ts';
+import { allRecipesIn, FORMAT_FILES, fileTitle, recipeIn } from '../exchange/recipe-formats.ts';
 import { ProblemError } from '../http/problem.ts';
 import { serve, serveBytes } from '../http/serve-route.ts';
 import * as households from '../store/households.ts';
@@ -33,6 +36,18 @@ export function exchangeRoutes(api: Router): void {
     bytes: packHousehold(await store.exchange.out()),
     headers: { 'Content-Disposition': 'attachment; filename="household.zip"' },
   }));
+  serve(api, FORMATS_API.aboutFormats, () =>
+    RECIPE_FORMATS.map((format) => ({ format, without: [...CANNOT_HOLD[format]] })),
+  );
+  serveBytes(api, FORMATS_API.recipeAs, async ({ store, params, query: { format } }) => {
+    const told = await store.exchange.toldVersion(params.id);
+    const { type, ending } = FORMAT_FILES[format];
+    return { bytes: Buffer.from(recipeIn(format, told)), headers: savedAs(type, told.title, ending) };
+  });
+  serveBytes(api, FORMATS_API.recipesAs, async ({ store, query: { format } }) => {
+    const { bytes, type, ending } = allRecipesIn(format, await store.exchange.toldRecipes());
+    return { bytes, headers: savedAs(type, 'recipes', ending) };
+  });
   serve(api, EXCHANGE_API.aboutExport, ({ store }) => store.exchange.about());
   serve(api, EXCHANGE_API.previewTakeIn, ({ store, req }) => store.exchange.preview(unpackHousehold(sentBytes(req))));
   api.post(EXCHANGE_API.takeIn.path, async (req, res) => {
@@ -42,6 +57,12 @@ export function exchangeRoutes(api: Router): void {
     await inLines(res, (told) => res.locals.store.exchange.takeIn(carried, wish, told));
   });
 }
+
+/** The headers of a file that is saved under a title (RFC 6266). */
+const savedAs = (type: string, title: string, ending: string): Record<string, string> => ({
+  'Content-Type': type,
+  'Content-Disposition': `attachment; filename*=UTF-8''${encodeURIComponent(`${fileTitle(title)}.${ending}`)}`,
+});
 
 const namedRows = (said: string): ReadonlySet<string> => new Set(said.split(',').filter(Boolean));
 

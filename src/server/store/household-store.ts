@@ -66,6 +66,7 @@ import { STOCK, stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 import { takeForVersion } from './take-for-version.ts';
 import type { TakeInWish } from './taking-in.ts';
+import { toldRecipes, toldVersion } from './told-recipes.ts';
 import { type TreatQuery, treatOf } from './treat.ts';
 import { BUYING, TRIPS } from './trip-shelf.ts';
 import { turnOfDay } from './turn-of-day.ts';
@@ -150,6 +151,8 @@ export async function householdStore(context: StoreContext, householdId: string)
     exchange: {
       out: () => exportHousehold(s),
       about: () => aboutExport(s),
+      toldVersion: (id: string) => toldVersion(s, id),
+      toldRecipes: () => toldRecipes(s),
       preview: (carried: CarriedHousehold) => previewTakeIn(s, carried),
       takeIn: (carried: CarriedHousehold, wish: TakeInWish, told: (done: number, total: number) => void) =>
         takeIn(s, carried, wish, told),

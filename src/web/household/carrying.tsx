@@ -1,3 +1,4 @@
+import { SaveAsFormat } from '../components/save-as-format.tsx';
 import { CarryIn } from './carry-in.tsx';
 import { CarryOut } from './carry-out.tsx';
 
@@ -8,6 +9,9 @@ export function Carrying() {
       <h2 className="text-xl">As a file</h2>
       <CarryOut />
       <CarryIn />
+      <div className="mt-5">
+        <SaveAsFormat versionId={null} />
+      </div>
     </section>
   );
 }

@@ -5,6 +5,7 @@ import type { PassOn } from '../../core/card/pass-on.ts';
 import { dayIn } from '../../core/quantity/calendar-day.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import { isOpen, type Version } from '../../core/version/version.ts';
+import { SaveAsFormat } from '../components/save-as-format.tsx';
 import { useCounting, useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
 import { useRecipeHead } from '../context/use-recipe-head.ts';
@@ -143,6 +144,10 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
           <details className="border-rule border-b">
             <summary className="cursor-pointer py-3 font-semibold">What others said</summary>
             <FromOutside version={version} lines={head.passOn.lines} />
+          </details>
+          <details className="border-rule border-b">
+            <summary className="cursor-pointer py-3 font-semibold">As a file</summary>
+            <SaveAsFormat versionId={version.id} />
           </details>
           <Link className="btn mt-4 w-full" to={`/h/${h}/recipes/together?of=plate&recipes=${page.recipe.id}`}>
             With other dishes, as one
