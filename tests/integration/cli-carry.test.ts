@@ -87,3 +87,25 @@ describe('export DIR and import FILE', () => {
     expect(await run(['import', join(dir, 'not-there.zip')])).toMatchObject({ code: 2 });
   }, 60_000);
 });
+
+describe('the guide to open formats', () => {
+  it('has examples that run', async () => {
+    const guide = readFileSync(join(import.meta.dirname, '../../docs/open-formats.md'), 'utf8');
+    const examples = [...guide.matchAll(/^npm run -s imbiss -- (.+)$/gm)].map((m) => m[1]!.split(' '));
+    expect(examples.length).toBeGreaterThan(4);
+    writeFileSync(join(dir, 'custard.txt'), 'Custard\nServes 4\n\nIngredients\n2 cups milk\n\nMethod\n1. Bake.\n');
+    const { seededFolder } = await import('../support/seeded-folder.ts');
+    await seededFolder(join(dir, 'data'));
+    for (const example of examples) {
+      // What the guide calls out/Home is the folder of a household.
+      const args = example.map((a) =>
+        a === 'out/Home/household.zip'
+          ? join(folderOf(join(dir, 'out'), 'carried'), 'household.zip')
+          : /^(?:out|custard\..+)$/.test(a)
+            ? join(dir, a)
+            : a,
+      );
+      expect(await run(args), example.join(' ')).toMatchObject({ code: 0, err: '' });
+    }
+  }, 60_000);
+});

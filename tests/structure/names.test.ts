@@ -66,7 +66,14 @@ describe('the papers', () => {
     expect(below).toEqual([]);
   });
   it('lead to files that are there', () => {
-    for (const paper of ['README.md', 'CONTRIBUTING.md', 'docs/where.md', 'docs/glossary.md', 'docs/on-a-phone.md']) {
+    for (const paper of [
+      'README.md',
+      'CONTRIBUTING.md',
+      'docs/where.md',
+      'docs/glossary.md',
+      'docs/on-a-phone.md',
+      'docs/open-formats.md',
+    ]) {
       const links = [...read(paper).matchAll(/\]\((?!https?:)([^)#]+)\)/g)].map((m) => m[1]!);
       expect(links.filter((link) => !existsSync(join(ROOT, dirname(paper), link)))).toEqual([]);
     }
