@@ -1,5 +1,6 @@
 import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
 import { API } from './api.ts';
+import { BOOKLET_API } from './booklet-api.ts';
 import { CARD_API } from './card-api.ts';
 import { COOK_API } from './cook-api.ts';
 import { documentRoutesOf } from './document-api.ts';
@@ -18,6 +19,7 @@ export const allRoutes = (): ReadonlyMap<string, AnyRoute> =>
   new Map<string, AnyRoute>([
     ...Object.entries(API),
     ...Object.entries(SCRIPT_API),
+    ...Object.entries(BOOKLET_API),
     ...Object.entries(CARD_API),
     ...Object.entries(EXCHANGE_API),
     ...Object.entries(FORMATS_API),

@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
+            path: 'recipes/booklet',
+            lazy: async () => ({ Component: (await import('./booklet/booklet-page.tsx')).BookletPage }),
+          },
+          {
             path: 'recipes/together',
             lazy: async () => ({ Component: (await import('./together/together-page.tsx')).TogetherPage }),
           },

@@ -322,7 +322,7 @@ describe('from a pasted recipe to a shared card', () => {
     await page.getByText('Copied as text.').waitFor();
     const copied = await page.evaluate(() => navigator.clipboard.readText());
     expect(copied).toContain('Lakeside noodle bake');
-    expect(copied).toMatch(/Ledger \(LE\): \d+/);
+    expect(copied).toMatch(/^Lakeside noodle bake: Ledger \d+/);
     await page.getByRole('button', { name: 'Make a link' }).click();
     const link = page.getByRole('link', { name: 'Open' });
     await link.waitFor();
@@ -336,7 +336,7 @@ describe('from a pasted recipe to a shared card', () => {
     const shown = await card.getByRole('list', { name: /Points and calories/ }).textContent();
     expect(shown).toContain('Harvest');
     // Another author's recipe: the changes and the counts, not the recipe.
-    await card.getByText('What was changed').waitFor();
+    await card.getByRole('heading', { name: 'What was changed' }).waitFor();
     expect(await card.getByText('Brown the beef').count()).toBe(0);
     await card.getByText('no medical advice').waitFor();
     await reader.close();

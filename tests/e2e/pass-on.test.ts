@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { eachEveryWay, type Screen } from '../support/every-way.ts';
 import { expectAccessible, openPage } from '../support/running-imbiss.ts';
@@ -14,9 +16,10 @@ afterAll(() => imbiss.stop());
 
 const SHEETS: readonly Screen[] = [
   ['several at once', () => `/recipes/together?of=plate&recipes=${gratin}`, 'Together: ', 'dense'],
+  ['booklet', '/recipes/booklet', 'No recipe is chosen yet'],
 ];
 
-describe('several dishes at once', () => {
+describe('several dishes at once, and booklets', () => {
   eachEveryWay(() => imbiss, SHEETS);
 });
 
@@ -141,6 +144,30 @@ describe('a recipe', () => {
     const answer = await (await fetch(made!)).text();
     expect(answer).toContain('Winter plate');
     expect(answer).toContain('Warm from the oven.');
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+
+  it('is bound into a booklet with another, to be read and to be printed', async () => {
+    const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 }, acceptDownloads: true });
+    const { page, errors } = await openPage(context);
+    await page.goto(`${imbiss.home}/recipes/booklet`);
+    await page.getByRole('checkbox', { name: /gratin/ }).click();
+    await page.getByRole('checkbox', { name: /Lentil/ }).click();
+    await page.getByText('2 recipes, in the order').waitFor();
+    await page.getByLabel('What it is called').fill('For the cousins');
+    const book = page.getByRole('article', { name: 'The booklet, printed' });
+    await book.getByRole('heading', { name: 'For the cousins' }).waitFor();
+    await book.getByText(/^1 Potato and leek gratin$/).waitFor();
+    await book.getByText('How points were counted').waitFor();
+    const [saved] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: /Save as a book/ }).click(),
+    ]);
+    expect(saved.suggestedFilename()).toBe('For the cousins.epub');
+    const files = unzipSync(readFileSync(await saved.path()));
+    expect(Buffer.from(files.mimetype!).toString()).toBe('application/epub+zip');
+    expect(Buffer.from(files['OEBPS/recipe-2.xhtml']!).toString()).toContain('Lentil');
     expect(errors).toEqual([]);
     await context.close();
   });

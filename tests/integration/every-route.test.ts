@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { allRoutes } from '../../src/contract/all-routes.ts';
 import { API } from '../../src/contract/api.ts';
+import { BOOKLET_API } from '../../src/contract/booklet-api.ts';
 import { CARD_API } from '../../src/contract/card-api.ts';
 import { COOK_API } from '../../src/contract/cook-api.ts';
 import { DOCUMENT_API } from '../../src/contract/document-api.ts';
@@ -194,6 +195,9 @@ describe('every route of the table', () => {
     asked.add(API.addPicture);
     await answerOf(EXCHANGE_API.aboutExport, at);
     await answerOf(FORMATS_API.aboutFormats, at);
+    const bound = { id: '01a230bb-a798-772f-bf0b-9f9c8504f6cc', title: 'Bound', words: '', recipes: [recipeId] };
+    await answerOf(BOOKLET_API.previewBooklet, { ...at, body: bound });
+    await answerOf(BOOKLET_API.epub, { ...at, body: bound });
     for (const format of RECIPE_FORMATS)
       for (const [route, path] of [
         [FORMATS_API.recipeAs, `versions/${one.id}/as`],

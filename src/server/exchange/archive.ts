@@ -17,6 +17,14 @@ export function pack(files: Readonly<Record<string, Uint8Array>>): Uint8Array {
   return zipSync(entries);
 }
 
+/** Packs a book: the file that says what it is comes first, and is not packed (EPUB 3.3, Open Container Format). */
+export function packEpub(files: ReadonlyMap<string, string>): Uint8Array {
+  const entries: Zippable = {};
+  for (const [name, text] of files)
+    entries[name] = [Buffer.from(text, 'utf8'), { mtime: NO_TIME, level: name === 'mimetype' ? 0 : 6 }];
+  return zipSync(entries);
+}
+
 /**
  * Unpacks the files of an archive that are wanted.
  *

@@ -1,9 +1,12 @@
 import express, { type Request, type Response, type Router } from 'express';
 import { v7 as uuid } from 'uuid';
+import { BOOKLET_API } from '../../contract/booklet-api.ts';
 import { EXCHANGE_API, type TakeInAnswer } from '../../contract/exchange-api.ts';
 import { FORMATS_API } from '../../contract/recipe-formats-api.ts';
 import { DomainError } from '../../core/errors.ts';
+import { asEpub } from '../../core/exchange/booklet.ts';
 import { CANNOT_HOLD, RECIPE_FORMATS } from '../../core/exchange/cannot-hold.ts';
+import { packEpub } from '../exchange/archive.ts';
 import { type CarriedHousehold, packHousehold, unpackHousehold } from '../exchange/household-archive.ts';
 import { allRecipesIn, FORMAT_FILES, fileTitle, recipeIn } from '../exchange/recipe-formats.ts';
 import { ProblemError } from '../http/problem.ts';
@@ -36,6 +39,11 @@ export function exchangeRoutes(api: Router): void {
     bytes: packHousehold(await store.exchange.out()),
     headers: { 'Content-Disposition': 'attachment; filename="household.zip"' },
   }));
+  serve(api, BOOKLET_API.previewBooklet, ({ store, body }) => store.exchange.booklet(body));
+  serveBytes(api, BOOKLET_API.epub, async ({ store, body }) => {
+    const booklet = await store.exchange.booklet(body);
+    return { bytes: packEpub(asEpub(booklet)), headers: savedAs('application/epub+zip', booklet.title, 'epub') };
+  });
   serve(api, FORMATS_API.aboutFormats, () =>
     RECIPE_FORMATS.map((format) => ({ format, without: [...CANNOT_HOLD[format]] })),
   );

@@ -9,6 +9,7 @@ import { dayIn } from '../../core/quantity/calendar-day.ts';
 import type { RowOf } from '../db/schema.ts';
 import { kitchenFor } from './kitchen.ts';
 import { type Scope, type StoreContext, scopeOf } from './scope.ts';
+import { shownOnce } from './shown-cards.ts';
 import { fromStored, readable } from './stored.ts';
 import { tableOf } from './table.ts';
 import { findVersion } from './versions.ts';
@@ -110,7 +111,7 @@ export async function cardByToken(context: StoreContext, token: string): Promise
     .executeTakeFirst();
   if (!row || row.withdrawn_at !== null) return null;
   if (row.until_day !== null && row.until_day < dayIn(context.clock(), row.zone)) return null;
-  return newerCountOf(scopeOf(context, row.household_id), row);
+  return shownOnce(context.changes, row.household_id, row, () => newerCountOf(scopeOf(context, row.household_id), row));
 }
 
 /** The picture that the card under a token shows, WebP; null where there is none, as for the card. */

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid';
+import type { BookletWish } from '../../contract/booklet-api.ts';
 import type { NewCard, PublishAgain } from '../../contract/card-api.ts';
 import type { Batch } from '../../contract/food.ts';
 import type { Picture } from '../../contract/picture.ts';
@@ -19,6 +20,7 @@ import { countersAt } from '../../core/table/table.ts';
 import type { CarriedHousehold } from '../exchange/household-archive.ts';
 import type { ShrunkPicture } from '../pictures/shrink-picture.ts';
 import { BARCODES } from './barcode-shelf.ts';
+import { bindBooklet } from './booklets.ts';
 import { previewCard } from './card-making.ts';
 import * as cards from './cards.ts';
 import { BOX_KINDS, boxesThere, cooksAtStove, cooksOf, EMPTY_VESSELS } from './cook-shelf.ts';
@@ -151,6 +153,7 @@ export async function householdStore(context: StoreContext, householdId: string)
     exchange: {
       out: () => exportHousehold(s),
       about: () => aboutExport(s),
+      booklet: (wish: BookletWish) => bindBooklet(s, wish),
       toldVersion: (id: string) => toldVersion(s, id),
       toldRecipes: () => toldRecipes(s),
       preview: (carried: CarriedHousehold) => previewTakeIn(s, carried),

@@ -71,7 +71,7 @@ export function AsText({ title, post: { wish, setWish, said }, onPicture }: AsTe
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn" onClick={() => void copyToClipboard(text, 'Copied as text.', null)}>
-          <Copy size={18} aria-hidden="true" /> Copy as text
+          <Copy size={18} aria-hidden="true" /> Copy this text
         </button>
         <button type="button" className="btn" onClick={() => onPicture(wish.steps)}>
           <ImageDown size={18} aria-hidden="true" /> As a picture

@@ -111,18 +111,18 @@ function PassOnVersion({ version, onVersion }: PassOnVersionProps) {
             A link shows this card as it is counted today, and nothing else of the household. Whoever has the link can
             read it.
           </p>
+          <CardActions
+            links={links}
+            text={post?.said.text ?? null}
+            title={page.recipe.title}
+            until={lastDayOf(time, dayIn(new Date(), household.zone))}
+          />
           <OneOfFew
             label="For how long a link holds"
             className="mt-2"
             value={time}
             choices={LINK_TIMES}
             onPick={setTime}
-          />
-          <CardActions
-            links={links}
-            text={post?.said.text ?? null}
-            title={page.recipe.title}
-            until={lastDayOf(time, dayIn(new Date(), household.zone))}
           />
           <CardLinks cards={page.cards} links={links} />
           <details className="mt-4 border-rule border-t">

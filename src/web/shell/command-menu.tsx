@@ -43,6 +43,9 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           >
             Several dishes at once
           </Command.Item>
+          <Command.Item onSelect={() => go('recipes/booklet')} keywords={['book', 'epub', 'print', 'bind']}>
+            Booklet
+          </Command.Item>
           <Command.Item onSelect={() => go('week')} keywords={['day', 'today', 'allowance', 'eaten', 'meals']}>
             Week: a day
           </Command.Item>
