@@ -37,6 +37,7 @@ const page = (element: Parameters<typeof renderToStaticMarkup>[0]): string =>
 /** The card listener: cards and what they are drawn with, and nothing else. Requests are not logged: links are secret. */
 export function cardsApp(options: CardsAppOptions): Express {
   const app = express();
+  const plainPages = new WeakMap<object, string>();
   app.disable('x-powered-by');
   app.use(
     helmet({
@@ -72,7 +73,12 @@ export function cardsApp(options: CardsAppOptions): Express {
     res.set('Cache-Control', 'no-store').type('text/html');
     const wish = readReaderWish(req.query);
     const pictureUrl = shown.card.picture !== null ? `/c/${req.params.token}/picture` : null;
-    res.send(page(createElement(CardPage, { ...shown, wish, pictureUrl })));
+    const drawn = (): string => page(createElement(CardPage, { ...shown, wish, pictureUrl }));
+    // Of a card that nobody asks anything of, one page is everybody's until it shows something else.
+    if (Object.keys(req.query).length > 0) return void res.send(drawn());
+    const had = plainPages.get(shown) ?? drawn();
+    plainPages.set(shown, had);
+    res.send(had);
   });
   app.get('/c/:token/picture', async (req, res, next) => {
     const bytes = TOKEN.test(req.params.token) ? await cardPicture(options.context, req.params.token) : null;
