@@ -4,6 +4,7 @@ import { ProgramSchema } from '../../contract/program.ts';
 import type { Food } from '../../core/food/food.ts';
 import { same } from '../../core/history/same.ts';
 import { indexNames } from './food-names.ts';
+import { programsOf } from './programs.ts';
 import { nowOf, type Scope } from './scope.ts';
 import { fromStored, toStored } from './stored.ts';
 import type { TakingIn } from './taking-in.ts';
@@ -22,6 +23,11 @@ export async function takePrograms({ s, tell, wants }: TakingIn, programs: House
     if (had !== undefined) {
       const is = same(fromStored('program', ProgramSchema, had.body), program);
       tell({ ...row, state: is ? 'same' : 'differs', why: is ? null : 'this state of it, which stays as it is here' });
+      continue;
+    }
+    const other = (await programsOf(s)).find((p) => p.mark === program.mark && p.id !== program.id);
+    if (other !== undefined) {
+      tell({ ...row, state: 'cannot', why: `"${other.name}" has the mark ${program.mark} here already.` });
       continue;
     }
     await s.db
@@ -47,6 +53,7 @@ export async function takeFoods(t: TakingIn, file: HouseholdFile): Promise<House
   const { s, tell } = t;
   const moved = new Map<string, number>();
   for (const { own, food } of file.foods) {
+    if (own && !t.wants('foods', food.id)) continue;
     const row = { kind: 'foods', id: food.id, title: food.name };
     const here = await revisionsHere(s, food.id);
     const inPlace = here.find((f) => f.revision === food.revision);

@@ -76,6 +76,7 @@ async function takeVersions(t: TakingIn, file: HouseholdFile, fresh: ReadonlySet
   const { s } = t;
   const added: FileVersion[] = [];
   for (const version of parentsFirst(file.versions)) {
+    if (!t.wants('versions', version.id)) continue;
     const { createdAt, ...bare } = version;
     const row = { kind: 'versions', id: version.id, title: version.name };
     const found = await VERSIONS.find(s, version.id);
