@@ -161,6 +161,17 @@ describe('a household as a file', () => {
     expect(seen.rows.filter((r) => r.kind === 'recipes' && r.state === 'new').length).toBe(content.recipes.length);
   });
 
+  it('leaves out what the cook does not want of it', async () => {
+    const from = await started(true);
+    const zip = await exported(from, DEMO);
+    const light = told(zip).versions.find((v: { kind: string }) => v.kind === 'lightened');
+    const to = await started();
+    await sent(to, `/api/households/home/take-in?without=versions/${light.id}`, zip).expect(200);
+    const { versions } = (await request(to.app).get(`/api/households/home/recipes/${light.recipeId}`).expect(200)).body;
+    expect(versions.some((v: { id: string }) => v.id === light.id)).toBe(false);
+    expect(versions.some((v: { kind: string }) => v.kind === 'asWritten')).toBe(true);
+  });
+
   it('names what it does not hold', async () => {
     const server = await started(true);
     const { body } = await request(server.app).get(`/api/households/${DEMO}/export/about`).expect(200);
