@@ -4,5 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { ensureBuilt, ROOT } from './ensure.mjs';
 
 ensureBuilt();
+// Only now: set before, it would leave out of the installation what building takes.
+process.env.NODE_ENV ??= 'production';
 const { main } = await import(pathToFileURL(join(ROOT, 'dist/main.js')).href);
 await main(process.argv.slice(2));

@@ -15,8 +15,11 @@ import { errorWords } from '../kit/say-error.ts';
 import { documents } from '../saving/use-document.ts';
 import { barcodeOfPicture } from './barcode-of-picture.ts';
 
-/** A scanner types like a keyboard, only faster: digits closer than this are a scan, ms. */
-const SCAN_GAP_MS = 60;
+/**
+ * A scanner types like a keyboard: digits into no field, none later than this after the one before, then Enter, ms.
+ * Nobody types eight digits into nothing by hand, so a slow scanner over the air, or a busy phone, may take its time.
+ */
+const SCAN_GAP_MS = 1000;
 
 interface BarcodeFieldProps {
   /** What to do with the food of a code; grams of its package where the lookup knows them. */
@@ -138,7 +141,7 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
   );
 }
 
-/** Hears a keyboard-wedge scanner while no field is typed in: fast digits, then Enter. */
+/** Hears a keyboard-wedge scanner while no field is typed in: digits, then Enter. */
 function useScanner(onCode: (code: string) => void): void {
   const latest = useRef(onCode);
   latest.current = onCode;
@@ -146,14 +149,14 @@ function useScanner(onCode: (code: string) => void): void {
     let digits = '';
     let last = 0;
     const onKey = (e: KeyboardEvent) => {
-      if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (isTyping(e) || e.key === 'Shift' || e.ctrlKey || e.metaKey || e.altKey) return;
       if (e.timeStamp - last > SCAN_GAP_MS) digits = '';
       last = e.timeStamp;
-      if (/^\d$/.test(e.key)) digits += e.key;
-      else if (e.key === 'Enter' && digits.length >= 8) {
+      const code = digits;
+      digits = /^\d$/.test(e.key) ? code + e.key : '';
+      if (e.key === 'Enter' && code.length >= 8) {
         e.preventDefault();
-        latest.current(digits);
-        digits = '';
+        latest.current(code);
       }
     };
     window.addEventListener('keydown', onKey);
