@@ -1,0 +1,143 @@
+import type { PaperLook, PaperText } from './draw-page.ts';
+
+/** A page to photograph: what it says and how it looks. */
+export interface PaperPage {
+  readonly name: string;
+  /** Printed, straight, sharp and evenly lit. */
+  readonly clean: boolean;
+  readonly text: PaperText;
+  readonly look: PaperLook;
+}
+
+const TITLES = [
+  "Grandmother's potato soup",
+  'Barley and leek casserole',
+  'Apple crumble for a crowd',
+  'Bean stew with smoked paprika',
+  'Carrot cake with cream cheese',
+  'Chicken in mustard sauce',
+  'Cheese and onion pie',
+  'Plum dumplings',
+  'Lentil loaf',
+  'Fish pie with peas',
+  'Rice pudding with cherries',
+  'Meatballs in tomato sauce',
+];
+const SERVINGS = ['Serves 4', 'Serves 6', 'Makes 12 muffins', 'Serves 8', 'Makes 2 loaves', 'For 5 people'];
+const INGREDIENTS = [
+  '½ cup sugar',
+  '¾ cup plain yogurt',
+  '1½ cups flour',
+  '¼ tsp salt',
+  '2 tbsp olive oil',
+  '1 lb lean ground beef',
+  '3 large eggs',
+  '250 g mushrooms, sliced',
+  '1 can (15 oz) black beans, drained',
+  '2¼ cups whole milk',
+  '⅓ cup honey',
+  '⅔ cup rolled oats',
+  '1 onion, finely chopped',
+  '2 cloves garlic, crushed',
+  '8 oz cream cheese',
+  '1 1/2 cups chicken stock',
+  '1/2 tsp black pepper',
+  '3/4 lb potatoes, peeled',
+  '100 g butter',
+  '4 carrots, grated',
+  '1 tbsp cornstarch',
+  '½ tsp cinnamon',
+  '6 slices bacon',
+  '2 stalks celery, chopped',
+  '1¼ lb chicken breast',
+  '500 ml vegetable broth',
+  '2 tsp baking powder',
+  '¼ cup grated parmesan',
+  '1 bunch parsley',
+  '3½ oz dark chocolate',
+  '1 cup brown rice',
+  '200 g feta cheese',
+  '1 red bell pepper, diced',
+  '½ lemon, juiced',
+  '10 cherry tomatoes',
+  '1⅓ cups bread crumbs',
+  '75 g walnuts',
+  '2 leeks, washed and sliced',
+  '1 tsp dried thyme',
+  '12 oz pasta shells',
+  '⅛ tsp nutmeg',
+  '5 tbsp sour cream',
+  '1 kg apples',
+  '2 bay leaves',
+  '1 tbsp tomato paste',
+  '30 g raisins',
+];
+const STEPS = [
+  'Heat the oil in a large pan and cook the onion until soft, about 8 minutes.',
+  'Add the garlic and stir for one minute.',
+  'Pour in the stock, bring to the boil and simmer for 25 minutes.',
+  'Meanwhile beat the eggs with the sugar until pale and thick.',
+  'Fold in the flour, a little at a time, and season to taste.',
+  'Bake at 180 C for 40 minutes, until the top is golden.',
+  'Leave to cool in the tin, then cut into 12 pieces.',
+  'Drain the beans, rinse them and mash half of them with a fork.',
+  'Stir in the yogurt off the heat, so that it does not curdle.',
+  'Spread over a greased dish and scatter the cheese on top.',
+  'Serve with a green salad and bread.',
+  'Cover and chill overnight; it keeps for 3 days.',
+  'Peel the potatoes, cut them into cubes and boil them in salted water.',
+  'Whisk the milk into the flour until there are no lumps left.',
+  'Toss the carrots with honey and roast them for 30 minutes.',
+  'Brown the meat in two batches and set it aside.',
+  'Rub the butter into the flour with cold fingers.',
+  'Season the sauce with salt, pepper and a little lemon juice.',
+  'Turn the heat down and let everything simmer, stirring now and then.',
+  'Put the dish in the middle of a hot oven.',
+];
+
+/** The looks of the thirty, each with whether it is a clean print. */
+const LOOKS: readonly (readonly [name: string, clean: boolean, look: PaperLook])[] = [
+  ['a serif, straight', true, { face: 'lora', size: 36 }],
+  ['a sans, straight', true, { face: 'source-sans-3', size: 36 }],
+  ['a typewriter, straight', true, { face: 'courier-prime', size: 34 }],
+  ['an old book, straight', true, { face: 'eb-garamond', size: 40 }],
+  ['a clear sans, straight', true, { face: 'atkinson-hyperlegible-next', size: 36 }],
+  ['a serif, small', true, { face: 'lora', size: 28 }],
+  ['a sans, small', true, { face: 'source-sans-3', size: 28 }],
+  ['an old book, large', true, { face: 'eb-garamond', size: 52 }],
+  ['a serif with grain', true, { face: 'lora', size: 36, grain: 14 }],
+  ['a typewriter, large', true, { face: 'courier-prime', size: 44 }],
+  ['a serif, tilted', false, { face: 'lora', size: 36, tilt: 2.5 }],
+  ['a sans, tilted the other way', false, { face: 'source-sans-3', size: 36, tilt: -3.5 }],
+  ['a typewriter, tilted', false, { face: 'courier-prime', size: 34, tilt: 1.5 }],
+  ['an old book, far tilted', false, { face: 'eb-garamond', size: 40, tilt: 5 }],
+  ['a serif, out of focus', false, { face: 'lora', size: 36, blur: 2.2 }],
+  ['a sans, out of focus', false, { face: 'source-sans-3', size: 40, blur: 3 }],
+  ['an old book, out of focus', false, { face: 'eb-garamond', size: 40, blur: 2 }],
+  ['a serif in shadow', false, { face: 'lora', size: 36, shadow: 0.7 }],
+  ['a sans in shadow', false, { face: 'source-sans-3', size: 36, shadow: 0.8 }],
+  ['a typewriter in shadow', false, { face: 'courier-prime', size: 34, shadow: 0.75 }],
+  ['a serif in two columns', false, { face: 'lora', size: 30, columns: true }],
+  ['a sans in two columns', false, { face: 'source-sans-3', size: 32, columns: true }],
+  ['an old book in two columns, tilted', false, { face: 'eb-garamond', size: 36, columns: true, tilt: 1.5 }],
+  ['a worn typewriter', false, { face: 'special-elite', size: 38 }],
+  ['a hand, joined', false, { face: 'caveat', size: 56 }],
+  ['a hand, upright', false, { face: 'patrick-hand', size: 46 }],
+  ['a hand, slanting', false, { face: 'kalam', size: 42 }],
+  ['a hand, tilted', false, { face: 'patrick-hand', size: 44, tilt: -2 }],
+  ['a hand in shadow, with grain', false, { face: 'kalam', size: 42, shadow: 0.6, grain: 20 }],
+  ['everything at once', false, { face: 'lora', size: 38, tilt: 2, blur: 1.6, shadow: 0.6, grain: 16 }],
+];
+
+/** Thirty pages: the same ones each time, every ingredient line on several of them. */
+export const PAPER_PAGES: readonly PaperPage[] = LOOKS.map(([name, clean, look], p) => ({
+  name,
+  clean,
+  look,
+  text: {
+    title: TITLES[p % TITLES.length]!,
+    servings: SERVINGS[p % SERVINGS.length]!,
+    ingredients: Array.from({ length: 10 }, (_, i) => INGREDIENTS[(p * 7 + i * 5) % INGREDIENTS.length]!),
+    steps: Array.from({ length: 8 }, (_, i) => STEPS[(p * 5 + i * 3) % STEPS.length]!),
+  },
+}));
