@@ -49,8 +49,11 @@ export async function build() {
   markBuilt();
 }
 
-/** What is not needed at the stove is not kept there: charts, readers of pages and barcodes, the search. */
-const NOT_KEPT = /(?:\.wasm$|^use-chart-|^(?:paste|ways|csv|barcode|teach)-worker-)/;
+/** What is not needed at the stove is not kept there: charts, readers of pages, photographs and barcodes, the search. */
+const NOT_KEPT =
+  /(?:\.wasm$|\.gz$|^use-chart-|^(?:paste|ways|csv|barcode|teach|photo)-worker-|^(?:letters|tesseract|worker\.min|read-photo))/;
+/** Larger than this, the last per cent is not worth the minutes. */
+const LARGE = 2_000_000;
 
 /** Builds what keeps the application where there is no network, with the list of its files. */
 async function buildOfflineWorker(esbuild) {
@@ -87,7 +90,10 @@ function compress(dir) {
       const body = readFileSync(path);
       if (body.length < 1024) continue;
       writeFileSync(`${path}.gz`, gzipSync(body, { level: 9 }));
-      writeFileSync(`${path}.br`, brotliCompressSync(body, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }));
+      writeFileSync(
+        `${path}.br`,
+        brotliCompressSync(body, { params: { [constants.BROTLI_PARAM_QUALITY]: body.length > LARGE ? 9 : 11 } }),
+      );
     }
   }
 }

@@ -4,4 +4,4 @@ import { bin, ensureBuilt, ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled({ forWork: true });
 ensureBuilt();
-process.exit(bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, 'tests/faults/run.ts')]));
+process.exit(bin(['tsx', 'dist', 'cli.mjs'], [join(ROOT, 'tests/faults/run.ts'), ...process.argv.slice(2)]));

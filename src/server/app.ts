@@ -24,6 +24,8 @@ import { daysLeftOpen } from './store/turn-of-day.ts';
 const usualBody = jsonBody(2_000_000);
 /** Answers smaller than this go out as they are, bytes: over the house's network they are there sooner than packed. */
 const WORTH_IT = 65_536;
+/** The scripts of workers that compile a reader: of barcodes, and of letters. */
+const COMPILING_WORKER = /\/assets\/(?:barcode-worker|worker\.min)-/;
 const isJson = (_req: unknown, res: Response): boolean => /json/.test(String(res.getHeader('Content-Type')));
 
 export interface AppOptions extends ApiContext {
@@ -110,8 +112,8 @@ export function householdApp(options: AppOptions): HouseholdApp {
           index: false,
           setHeaders: (res, path) => {
             if (!path.includes('/assets/')) res.setHeader('Cache-Control', 'no-cache');
-            // The reader of barcodes is compiled in its worker, and may nothing else; the page may not.
-            if (path.includes('/assets/barcode-worker-'))
+            // What reads barcodes and letters is compiled in its worker, and may nothing else; the page may not.
+            if (COMPILING_WORKER.test(path))
               res.setHeader('Content-Security-Policy', "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'");
           },
         },

@@ -1,4 +1,5 @@
-// The whole of what goes wrong: thousands of stories of devices, hundreds of kills, a hundred thousand requests.
+// The whole of what goes wrong: thousands of stories of devices, hundreds of kills, a hundred thousand requests, and
+// thirty photographed pages. With the name of a part, that part alone: `npm run faults photographs`.
 import { spawn, spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -7,6 +8,7 @@ import { seeded } from '../support/hard-choices.ts';
 import { testServer } from '../support/test-server.ts';
 import { sendHostile } from './hostile-requests.ts';
 import { bundleVictims, type Killed, killStarts, killWriters } from './kills.ts';
+import { readAllPages } from './photographs.ts';
 
 const SEED = Number(process.env.SEED ?? 20_261_126);
 const STORIES = Number(process.env.STORIES ?? 2000);
@@ -43,6 +45,32 @@ async function hostile() {
   return answered;
 }
 
+/** All photographed pages, with their figures written down; what is below a bar. */
+async function photographs(): Promise<readonly string[]> {
+  const { clean, every, faults } = await readAllPages(say);
+  const of = (n: number, m: { lines: number }): string => `${n} of ${m.lines}`;
+  writeFigures(
+    'photographs',
+    [
+      '| what | figure |',
+      '| --- | --- |',
+      `| lines of clean prints that are right without a question | ${of(clean.right, clean)} |`,
+      `| lines of all pages that are right, that are asked about | ${every.right}, ${every.asked} of ${every.lines} |`,
+      `| wrong, lost or made up without a question | ${of(every.silent.length, every)} |`,
+      `| fractions lost without a question | ${every.lostFractions.length} |`,
+    ].join('\n'),
+  );
+  return faults;
+}
+
+/** Writes a table of figures between its marks. */
+function writeFigures(mark: string, table: string): void {
+  const file = join(ROOT, 'docs/faults.md');
+  const between = new RegExp(`<!-- ${mark} -->[\\s\\S]*?<!-- end -->`);
+  writeFileSync(file, readFileSync(file, 'utf8').replace(between, `<!-- ${mark} -->\n${table}\n<!-- end -->`));
+  spawnSync(process.execPath, [join(ROOT, 'node_modules/@biomejs/biome/bin/biome'), 'format', '--write', file]);
+}
+
 /** Runs a part in a process of its own and takes its answer. */
 function part<T>(name: string, ...args: readonly string[]): Promise<T> {
   const child = spawn(process.execPath, ['--import', 'tsx', import.meta.filename, name, ...args], {
@@ -63,6 +91,7 @@ if (only === 'stories') console.log(JSON.stringify(await stories(Number(from), N
 else if (only === 'starts')
   console.log(JSON.stringify(killStarts(seeded(SEED + Number(from)), Number(to), (words) => console.error(words))));
 else if (only === 'hostile') console.log(JSON.stringify(await hostile()));
+else if (only === 'photographs') process.exit((await photographs()).length === 0 ? 0 : 1);
 else {
   const began = Date.now();
   type Told = Awaited<ReturnType<typeof stories>>;
@@ -77,7 +106,8 @@ else {
   const [sent, starts] = await Promise.all([part<Sent>('hostile'), part<Killed>('starts', '0', String(START_KILLS))]);
   say(`${sent.requests} requests: ${JSON.stringify(sent.byStatus)}`);
   const writers = await killWriters(seeded(SEED + 1), WRITE_KILLS, 4480, say);
-  const faults = [...a.faults, ...b.faults, ...sent.faults, ...starts.faults, ...writers.faults];
+  const misread = await photographs();
+  const faults = [...a.faults, ...b.faults, ...sent.faults, ...starts.faults, ...writers.faults, ...misread];
   for (const fault of faults.slice(0, 50)) console.error(fault);
   const minutes = Math.round((Date.now() - began) / 60_000);
   const figures = [
@@ -92,13 +122,7 @@ else {
     `| faults: lost, overwritten unasked, shown but not stored, incomplete, 500 | ${faults.length} |`,
     `| minutes | ${minutes} |`,
   ].join('\n');
-  const file = join(ROOT, 'docs/faults.md');
-  const text = readFileSync(file, 'utf8');
-  writeFileSync(
-    file,
-    text.replace(/<!-- figures -->[\s\S]*<!-- end -->/, `<!-- figures -->\n${figures}\n<!-- end -->`),
-  );
-  spawnSync(process.execPath, [join(ROOT, 'node_modules/@biomejs/biome/bin/biome'), 'format', '--write', file]);
+  writeFigures('figures', figures);
   say(`${faults.length} faults, ${minutes} min`);
   process.exit(faults.length === 0 ? 0 : 1);
 }

@@ -5,7 +5,7 @@ import { PAPER_PAGES } from '../support/paper/pages.ts';
 import { paperReader } from '../support/paper/read-pages.ts';
 
 // Three of the thirty pages; `npm run faults` photographs all of them.
-const THREE = ['a serif, straight', 'a sans in two columns', 'everything at once'];
+const THREE = ['an old book, large', 'a sans in two columns', 'everything at once'];
 
 describe('a photographed page', () => {
   let reader: Awaited<ReturnType<typeof paperReader>>;

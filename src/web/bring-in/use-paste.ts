@@ -11,7 +11,7 @@ import { VERSION_KIND } from '../../core/version/entry.ts';
 import { servingsChanges } from '../../core/version/tie-lines.ts';
 import { isOpen } from '../../core/version/version.ts';
 import { useHousehold } from '../context/household-context.ts';
-import { ask } from '../data/api.ts';
+import { ask, sendPicture } from '../data/api.ts';
 import { refresh, usePantry } from '../data/queries.ts';
 import type { PasteRead, RecipePreview } from './preview-of.ts';
 import { useReading } from './use-reading.ts';
@@ -28,6 +28,7 @@ export function usePaste() {
   const [servings, setServings] = useState('');
   const { read: page, readNow } = useReading(draft.text, pantry, household.system);
   const recipe = recipeOfPage(page, meant);
+  const [pages, setPages] = useState<readonly PhotographedPage[]>([]);
   const setText = (text: string) => {
     setMeant(null);
     setProblem(null);
@@ -51,6 +52,8 @@ export function usePaste() {
     try {
       await ask(API.addRecipe, { h: household.id, body });
       draft.forget();
+      const kept = await keepPages(household.id, body.id, pages);
+      if (!kept) toast.error('The recipe is brought in, but not every photograph was kept. Add it there again.');
       await refresh.recipe(household.id);
       // What raises no question and no doubt goes straight to the bench; everything else is looked over first.
       navigate(`/h/${household.id}/recipes/${body.id}/${isClear(wanted, body) ? 'lighten' : 'bring-in'}`);
@@ -63,6 +66,13 @@ export function usePaste() {
   return {
     text: draft.text,
     setText,
+    pages,
+    removePage: (page: PhotographedPage) => setPages((p) => p.filter((other) => other !== page)),
+    /** Puts what a photograph said under what stands there already, and the photograph beside it. */
+    takePhoto: (said: string, page: PhotographedPage) => {
+      setText(draft.text.trim() === '' ? said : `${draft.text.trimEnd()}\n${said}`);
+      setPages((p) => [...p, page]);
+    },
     page,
     recipe,
     meant,
@@ -74,6 +84,22 @@ export function usePaste() {
     bringIn,
     ready: pantry !== undefined,
   };
+}
+
+/** A photographed page that the text was read from. */
+export interface PhotographedPage {
+  /** As it was taken: kept with the recipe. */
+  readonly photo: Blob;
+  /** Straight and in even light, as a data URL: shown beside the text. */
+  readonly picture: string;
+}
+
+/** Keeps photographed pages with their recipe; false where one could not be. */
+async function keepPages(h: string, id: string, pages: readonly PhotographedPage[]): Promise<boolean> {
+  const kept = await Promise.allSettled(
+    pages.map(({ photo }) => sendPicture({ h, id, query: { kind: 'page' } }, photo)),
+  );
+  return kept.every((k) => k.status === 'fulfilled');
 }
 
 /** The recipe of a page that is meant: the only one, or the one that the cook chose. */

@@ -1,4 +1,3 @@
-import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
@@ -12,6 +11,7 @@ import { refresh } from '../data/queries.ts';
 import { isTyping } from '../kit/is-typing.ts';
 import { Modal } from '../kit/modal.tsx';
 import { errorWords } from '../kit/say-error.ts';
+import { TakePhoto } from '../photo/take-photo.tsx';
 import { documents } from '../saving/use-document.ts';
 import { barcodeOfPicture } from './barcode-of-picture.ts';
 
@@ -101,21 +101,7 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
       <button type="submit" className="btn">
         Look it up
       </button>
-      <label className="btn cursor-pointer focus-within:outline-2 focus-within:outline-beet">
-        <Camera size={20} aria-hidden="true" /> {seeing ? 'Looking…' : 'Photograph it'}
-        <input
-          type="file"
-          className="sr-only"
-          accept="image/*"
-          capture="environment"
-          disabled={seeing}
-          onChange={(e) => {
-            const [picture] = e.target.files ?? [];
-            e.target.value = '';
-            if (picture) void see(picture);
-          }}
-        />
-      </label>
+      <TakePhoto words={seeing ? 'Looking…' : 'Photograph it'} isBusy={seeing} onPhoto={(p) => void see(p)} />
       <p id="barcode-wrong" role="alert" className="w-full text-beet text-sm">
         {wrong}
       </p>

@@ -112,11 +112,11 @@ export async function drawPage(text: PaperText, look: PaperLook): Promise<DrawnP
   y = block(text.servings, EDGE, y + size * 0.4, room) + size * 0.6;
   const left = look.columns ? room * 0.44 : room;
   let end = y;
-  for (const line of text.ingredients) end = block(line, EDGE, end, left);
+  for (const line of ['Ingredients', ...text.ingredients]) end = block(line, EDGE, end, left);
   let stepsAt = look.columns ? y : end + size * 0.8;
   const stepsX = look.columns ? EDGE + room * 0.52 : EDGE;
   const stepsRoom = look.columns ? room * 0.48 : room;
-  for (const step of text.steps) stepsAt = block(step, stepsX, stepsAt, stepsRoom) + size * 0.3;
+  for (const step of ['Method', ...text.steps]) stepsAt = block(step, stepsX, stepsAt, stepsRoom) + size * 0.3;
   const height = Math.ceil(Math.max(end, stepsAt) + EDGE);
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${height}"><rect width="100%" height="100%" fill="#f6f1e6"/><g fill="#262220">${out}</g></svg>`;
   return { picture: await photograph(Buffer.from(svg), WIDTH, height, look), lines };

@@ -22,13 +22,14 @@ const PLAIN: Readonly<Record<string, string>> = {
   '⅔': '2/3',
   '⅛': '1/8',
 };
-/** As it is meant: a fraction in any letters, a quote of any shape, "1kg" and "1 kg" are the same. */
+/** As it is meant: a fraction in any letters, a quote of any shape, "1kg" and "1 kg", a word in capitals or not. */
 const meant = (line: string): string =>
   line
     .replace(/(\d?)([½¼¾⅓⅔⅛])/g, (_, whole: string, f: string) => `${whole ? `${whole} ` : ''}${PLAIN[f]}`)
     .replace(/[’‘`´]/g, "'")
     .replace(/(\d)\s*([a-z])/gi, '$1 $2')
     .replace(/\s+/g, ' ')
+    .replace(/\p{L}{2,}/gu, (word) => word.toLowerCase())
     .trim();
 
 /** How many letters have to change to make one of the other (Levenshtein). */

@@ -4,6 +4,7 @@ import sharp from 'sharp';
 import { createWorker } from 'tesseract.js';
 import { evenLight } from '../../../src/core/photo/even-light.ts';
 import { type PhotoLine, photoLines } from '../../../src/core/photo/photo-lines.ts';
+import { inFirstSize, SECOND_LOOK } from '../../../src/core/photo/second-look.ts';
 import { recognisePage } from '../../../src/web/photo/recognise-page.ts';
 
 const { resolve } = createRequire(import.meta.url);
@@ -23,10 +24,15 @@ export async function paperReader() {
         height: info.height,
         shades: new Uint8Array(data),
       });
-      const even = await sharp(shades, { raw: { width, height, channels: 1 } })
-        .png()
-        .toBuffer();
-      return photoLines((await recognisePage(worker, even)).lines);
+      const raw = { raw: { width, height, channels: 1 as const } };
+      const inSize = (scale: number) =>
+        sharp(shades, raw)
+          .resize(Math.round(width * scale))
+          .png()
+          .toBuffer();
+      const first = await recognisePage(worker, await inSize(1));
+      const second = await recognisePage(worker, await inSize(SECOND_LOOK));
+      return photoLines(first.lines, inFirstSize(second.lines));
     },
     end: () => worker.terminate(),
   };
