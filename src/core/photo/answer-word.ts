@@ -4,7 +4,7 @@ import type { WordDoubt } from './word-doubts.ts';
 /** A line in which a word that was asked about is now this; what else was asked stays. */
 export function answerWord(line: PhotoLine, { word }: WordDoubt, answer: string): PhotoLine {
   const words = line.words.map((w, i) => (i === word ? around(w, answer) : w));
-  return { ...line, words, text: textOf(words), doubts: line.doubts.filter((d) => d.word !== word) };
+  return { ...line, words, text: joinedWords(words), doubts: line.doubts.filter((d) => d.word !== word) };
 }
 
 /** A line as it was typed over: nothing of it is asked any more. */
@@ -15,7 +15,7 @@ export const typedOver = (line: PhotoLine, text: string): PhotoLine => ({
   doubts: [],
 });
 
-const textOf = (words: readonly string[]): string => words.filter(Boolean).join(' ');
+const joinedWords = (words: readonly string[]): string => words.filter(Boolean).join(' ');
 
 /** Brackets and stops around a word stay around what stands in its place. */
 function around(word: string, answer: string): string {

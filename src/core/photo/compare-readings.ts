@@ -1,4 +1,4 @@
-import type { Box, RecognisedLine, RecognisedWord } from './recognised.ts';
+import type { PhotoBox, RecognisedLine, RecognisedWord } from './recognised.ts';
 
 /** A word that was looked at twice. */
 export interface ComparedWord extends RecognisedWord {
@@ -9,7 +9,7 @@ export interface ComparedWord extends RecognisedWord {
 /** A line that was looked at twice. */
 export interface ComparedLine {
   readonly words: readonly ComparedWord[];
-  readonly box: Box;
+  readonly box: PhotoBox;
 }
 
 /**
@@ -60,12 +60,12 @@ function nearestLine({ box }: RecognisedLine, others: ReadonlySet<RecognisedLine
 }
 
 /** As it is compared: the quotes of both are one, and capitals of a word say nothing. */
-const plain = (word: string): string =>
+const alike = (word: string): string =>
   word.replace(/[’‘`´]/g, "'").replace(/\p{L}{2,}/gu, (letters) => letters.toLowerCase());
-const joined = (words: readonly RecognisedWord[]): string => words.map((w) => plain(w.text)).join('');
+const asOneWord = (words: readonly RecognisedWord[]): string => words.map((w) => alike(w.text)).join('');
 
 function comparedWords(first: readonly RecognisedWord[], second: readonly RecognisedWord[]): ComparedWord[] {
-  if (joined(first) === joined(second)) {
+  if (asOneWord(first) === asOneWord(second)) {
     // Cut into words otherwise, it is as sure as the least sure of the other look.
     const least = Math.min(...second.map((w) => w.sure));
     return first.map((w, i) => ({ ...w, sure: Math.max(surer(w, second[i]), least), otherwise: null }));
@@ -94,7 +94,7 @@ function comparedWords(first: readonly RecognisedWord[], second: readonly Recogn
 
 const texts = (words: readonly RecognisedWord[]): string => words.map((w) => w.text).join(' ');
 const surer = (word: RecognisedWord, other: RecognisedWord | undefined): number =>
-  other !== undefined && plain(other.text) === plain(word.text) ? Math.max(word.sure, other.sure) : word.sure;
+  other !== undefined && alike(other.text) === alike(word.text) ? Math.max(word.sure, other.sure) : word.sure;
 const withMore = (word: ComparedWord, more: readonly RecognisedWord[]): ComparedWord => ({
   ...word,
   otherwise: `${word.otherwise ?? word.text} ${texts(more)}`.trim(),
@@ -106,7 +106,7 @@ const nextPair = (pairs: ReadonlyMap<number, number>, i: number, end: number): n
 
 /** Which words of one look are which of the other (longest common subsequence), by place. */
 function commonWords(a: readonly RecognisedWord[], b: readonly RecognisedWord[]): Map<number, number> {
-  const same = (i: number, j: number): boolean => plain(a[i]!.text) === plain(b[j]!.text);
+  const same = (i: number, j: number): boolean => alike(a[i]!.text) === alike(b[j]!.text);
   const best = Array.from({ length: a.length + 1 }, () => new Array<number>(b.length + 1).fill(0));
   for (let i = a.length - 1; i >= 0; i--)
     for (let j = b.length - 1; j >= 0; j--)

@@ -10,7 +10,7 @@ export interface GreyPicture {
 /** Paper in even light. */
 const PAPER = 235;
 /** What is around a spot is this share of the longer side, so that a letter is small in it. */
-const AROUND = 1 / 40;
+const NEAR_A_SPOT = 1 / 40;
 /** Darker than this is no paper in shadow any more: it is not made brighter, or the table beside the page would be. */
 const DARKEST_PAPER = 24;
 
@@ -19,8 +19,8 @@ const DARKEST_PAPER = 24;
  * shadow goes and the letters in it stay.
  */
 export function evenLight({ width, height, shades }: GreyPicture): GreyPicture {
-  const reach = Math.max(8, Math.round(Math.max(width, height) * AROUND));
-  const sums = sumsOf(shades, width, height);
+  const reach = Math.max(8, Math.round(Math.max(width, height) * NEAR_A_SPOT));
+  const sums = sumsAbove(shades, width, height);
   const at = (x: number, y: number): number => sums[y * (width + 1) + x]!;
   const out = new Uint8Array(shades.length);
   for (let y = 0; y < height; y++) {
@@ -38,7 +38,7 @@ export function evenLight({ width, height, shades }: GreyPicture): GreyPicture {
 }
 
 /** The sum of all that is above and left of each corner, a row and a column more than the picture. */
-function sumsOf(shades: Uint8Array, width: number, height: number): Float64Array {
+function sumsAbove(shades: Uint8Array, width: number, height: number): Float64Array {
   const sums = new Float64Array((width + 1) * (height + 1));
   for (let y = 0; y < height; y++) {
     let row = 0;

@@ -1,4 +1,4 @@
-import type { Box, RecognisedLine } from './recognised.ts';
+import type { PhotoBox, RecognisedLine } from './recognised.ts';
 
 /** The empty band between two columns of a page. */
 export interface Gutter {
@@ -12,7 +12,7 @@ export interface Gutter {
 /** So many lines have to have a gap in the same place: fewer are chance. */
 const LEAST_LINES = 4;
 /** The band lies in the middle of what is written: further out it is a list of amounts and their foods. */
-const MIDDLE = { from: 0.3, to: 0.7 };
+const GUTTER_BETWEEN = { from: 0.3, to: 0.7 };
 
 /**
  * Where lines that were read across a page are two columns: a band that no word crosses, with words at both sides.
@@ -23,7 +23,7 @@ export function gutterOf(lines: readonly RecognisedLine[]): Gutter | null {
   const width = Math.max(...lines.map((l) => l.box.right)) - left;
   let best: { readonly places: number[]; readonly score: number; readonly split: readonly RecognisedLine[] } | null =
     null;
-  for (let x = left + width * MIDDLE.from; x <= left + width * MIDDLE.to; x += width / 200) {
+  for (let x = left + width * GUTTER_BETWEEN.from; x <= left + width * GUTTER_BETWEEN.to; x += width / 200) {
     const split = lines.filter((l) => hasGapAt(l, x));
     const top = Math.min(...split.map((l) => l.box.top));
     const crossed = lines.filter((l) => l.box.top >= top && isCrossedAt(l, x)).length;
@@ -49,7 +49,7 @@ function hasGapAt({ words, box }: RecognisedLine, x: number): boolean {
 }
 
 /** The two columns beside a gutter, px. */
-export const columnsOf = ({ x, top, bottom }: Gutter, width: number): readonly [Box, Box] => [
+export const columnsOf = ({ x, top, bottom }: Gutter, width: number): readonly [PhotoBox, PhotoBox] => [
   { left: 0, top, right: x, bottom },
   { left: x, top, right: width, bottom },
 ];

@@ -1,30 +1,30 @@
-import { bare, isMeasure } from './bare-word.ts';
 import type { ComparedWord } from './compare-readings.ts';
+import { isMeasure, unsigned } from './unsigned-word.ts';
 
 /** Those that kitchens measure with. */
-const FRACTIONS = ['½', '¼', '¾', '⅓', '⅔', '⅛'];
+const KITCHEN_FRACTIONS = ['½', '¼', '¾', '⅓', '⅔', '⅛'];
 /** What stands before a unit in words. */
-const NUMBER_WORDS = new Set(
+const SAID_BEFORE_UNITS = new Set(
   'a an one two three four five six seven eight nine ten twelve half quarter dozen each per every few some another heaped level rounded scant generous about small large medium packed'.split(
     ' ',
   ),
 );
 /** What a lost fraction may have been; null where nothing looks like one. */
 export function fractionOffers(words: readonly ComparedWord[], i: number): string[] | null {
-  const read = bare(words[i]!.text);
-  const next = words[i + 1] === undefined ? '' : bare(words[i + 1]!.text);
+  const read = unsigned(words[i]!.text);
+  const next = words[i + 1] === undefined ? '' : unsigned(words[i + 1]!.text);
   const beforeUnit = isMeasure(next);
   const over = /^(\d{1,3})\/(\d{1,2})$/.exec(read);
   if (over !== null) {
     const [, top, under] = over as unknown as [string, string, string];
     if (Number(top) < Number(under) && top.length === 1) return null;
     // "11/2" is "1 1/2" whose gap got lost.
-    return top.length > 1 ? [`${top.slice(0, -1)} ${top.slice(-1)}/${under}`] : FRACTIONS;
+    return top.length > 1 ? [`${top.slice(0, -1)} ${top.slice(-1)}/${under}`] : KITCHEN_FRACTIONS;
   }
   const range = /^(\d)[-–—~]+(\d)$/.exec(read);
   if (range !== null && Number(range[1]) < Number(range[2]) && '23458'.includes(range[2]!))
     return [`${range[1]}/${range[2]}`];
-  if (i === 0 && isMeasure(read) && next !== '') return FRACTIONS.map((f) => `${f} ${words[i]!.text}`);
+  if (i === 0 && isMeasure(read) && next !== '') return KITCHEN_FRACTIONS.map((f) => `${f} ${words[i]!.text}`);
   // Read as a letter and a sign or two: "Y2", "%", "V4", "1'/3".
   if (/^\d*[^\d\sa-z(]*[%¥#'’‘&?/;:][^a-z]*$/i.test(read) && !/^\d+(?:[.,]\d+)?$/.test(read) && !isDegrees(read))
     return withWhole(read);
@@ -33,7 +33,7 @@ export function fractionOffers(words: readonly ComparedWord[], i: number): strin
     beforeUnit &&
     !/^\d+(?:[.,-]\d+)?$/.test(read) &&
     !/[½¼¾⅓⅔⅛]$/.test(read) &&
-    !NUMBER_WORDS.has(read.toLowerCase())
+    !SAID_BEFORE_UNITS.has(read.toLowerCase())
   )
     return [...figuresLike(read), ...withWhole(read)];
   // "5 cup": more than one, and yet one cup.
@@ -61,5 +61,7 @@ const figuresLike = (read: string): string[] => (LIKE[read] === undefined ? [] :
 /** The fractions, behind the whole number that may still be there, and alone. */
 export function withWhole(read: string): string[] {
   const whole = /^\d(?=.)/.exec(read)?.[0];
-  return whole === undefined ? FRACTIONS : [...FRACTIONS.map((f) => `${whole}${f}`), ...FRACTIONS];
+  return whole === undefined
+    ? KITCHEN_FRACTIONS
+    : [...KITCHEN_FRACTIONS.map((f) => `${whole}${f}`), ...KITCHEN_FRACTIONS];
 }

@@ -1,5 +1,5 @@
 import { compareReadings } from './compare-readings.ts';
-import type { Box, RecognisedLine, RecognisedWord } from './recognised.ts';
+import type { PhotoBox, RecognisedLine, RecognisedWord } from './recognised.ts';
 import { type WordDoubt, wordDoubts } from './word-doubts.ts';
 
 /** A line of a photographed page: what was read, where it stands, and what has to be asked about it. */
@@ -7,7 +7,7 @@ export interface PhotoLine {
   readonly text: string;
   /** Its words: the doubts name them by their place. */
   readonly words: readonly string[];
-  readonly box: Box;
+  readonly box: PhotoBox;
   /** None where the line may be taken as it was read. */
   readonly doubts: readonly WordDoubt[];
 }

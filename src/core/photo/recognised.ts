@@ -1,5 +1,5 @@
 /** Where something stands on a picture, px from its upper left corner. */
-export interface Box {
+export interface PhotoBox {
   readonly left: number;
   readonly top: number;
   readonly right: number;
@@ -11,11 +11,11 @@ export interface RecognisedWord {
   readonly text: string;
   /** How sure the recogniser says it is, 0 to 100. */
   readonly sure: number;
-  readonly box: Box;
+  readonly box: PhotoBox;
 }
 
 /** A line as it was seen, its words from left to right. */
 export interface RecognisedLine {
   readonly words: readonly RecognisedWord[];
-  readonly box: Box;
+  readonly box: PhotoBox;
 }

@@ -1,4 +1,4 @@
-import type { Box, RecognisedLine } from './recognised.ts';
+import type { PhotoBox, RecognisedLine } from './recognised.ts';
 
 /** The second look at a picture is at a smaller one, by this: other letters blur into each other there. */
 export const SECOND_LOOK = 0.75;
@@ -10,7 +10,7 @@ export const inFirstSize = (lines: readonly RecognisedLine[]): RecognisedLine[] 
     words: words.map((w) => ({ ...w, box: larger(w.box) })),
   }));
 
-const larger = ({ left, top, right, bottom }: Box): Box => ({
+const larger = ({ left, top, right, bottom }: PhotoBox): PhotoBox => ({
   left: left / SECOND_LOOK,
   top: top / SECOND_LOOK,
   right: right / SECOND_LOOK,

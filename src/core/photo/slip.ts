@@ -1,10 +1,10 @@
 import { findUnit } from '../quantity/units.ts';
-import { bare } from './bare-word.ts';
 import type { ComparedWord } from './compare-readings.ts';
+import { unsigned } from './unsigned-word.ts';
 
 /** What figures and letters that were taken for each other may have been; null where nothing was. */
 export function slipOf(words: readonly ComparedWord[], i: number): string[] | null {
-  const read = bare(words[i]!.text);
+  const read = unsigned(words[i]!.text);
   const next = words[i + 1]?.text;
   const pound = /^(\d*)[1Il|!]b$/.exec(read);
   if (pound !== null && read !== 'lb') {

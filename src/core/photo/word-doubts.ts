@@ -1,7 +1,7 @@
-import { isMeasure } from './bare-word.ts';
 import type { ComparedWord } from './compare-readings.ts';
 import { fractionOffers, withWhole } from './lost-fraction.ts';
 import { slipOf } from './slip.ts';
+import { isMeasure } from './unsigned-word.ts';
 
 /** Why a word of a photographed line is asked about: a fraction that got lost, another number, or any word. */
 export type DoubtWhy = 'fraction' | 'number' | 'word';
@@ -16,7 +16,7 @@ export interface WordDoubt {
 }
 
 /** Below this a word is asked about though two looks saw it alike, 0 to 100: measured on photographed pages. */
-const SURE = 30;
+const SURE_OF_WORD = 30;
 /** Figures of an amount have to be surer: a fraction seen as a figure is nearly always less sure than this. */
 const SURE_OF_AMOUNT = 50;
 /** The widest figure of any face, against its height. */
@@ -26,10 +26,10 @@ const STRAY = /[|!}{¢§_~¥#<>\\^=@©®€£$*]/;
 
 /** Every word of a line to ask about, in the order in which they stand. */
 export function wordDoubts(words: readonly ComparedWord[]): WordDoubt[] {
-  return words.flatMap((_, i) => doubtOf(words, i) ?? []);
+  return words.flatMap((_, i) => wordDoubt(words, i) ?? []);
 }
 
-function doubtOf(words: readonly ComparedWord[], word: number): WordDoubt | null {
+function wordDoubt(words: readonly ComparedWord[], word: number): WordDoubt | null {
   const { text, sure, otherwise } = words[word]!;
   const isAmount = standsAsAmount(words, word);
   const fraction = isAmount ? fractionOffers(words, word) : null;
@@ -40,7 +40,7 @@ function doubtOf(words: readonly ComparedWord[], word: number): WordDoubt | null
     return { word, why: 'fraction', offers: withWhole(text) };
   if (otherwise !== null)
     return { word, why: /\d/.test(text + otherwise) ? 'number' : 'word', offers: otherwise === '' ? [] : [otherwise] };
-  if (sure < SURE || STRAY.test(text) || isOutOfPlace(words, word)) return { word, why: 'word', offers: [] };
+  if (sure < SURE_OF_WORD || STRAY.test(text) || isOutOfPlace(words, word)) return { word, why: 'word', offers: [] };
   return null;
 }
 

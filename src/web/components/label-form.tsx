@@ -5,7 +5,9 @@ import { NUTRIENT_WORDS } from '../../core/food/nutrients.ts';
 import { Picker } from '../kit/picker.tsx';
 import { AllergenBoxes } from './allergen-boxes.tsx';
 import { AS_KNOWN, LABEL_SORTS, PRINTED, sortOf, wrongWithField } from './label-fields.ts';
+import { PanelPhoto, SeenInPanel } from './panel-photo.tsx';
 import { useLabelForm } from './use-label-form.ts';
+import { type Panel, usePanel } from './use-panel.ts';
 
 interface LabelFormProps {
   readonly name: string;
@@ -19,13 +21,15 @@ interface LabelFormProps {
 export function LabelForm({ name, printed = null, onDone, onCancel }: LabelFormProps) {
   const form = useLabelForm(name, printed, onDone);
   const { register, submit, doubts, mayBeSaved } = form;
+  const panel = usePanel(form.setValue);
   return (
     <form onSubmit={submit} noValidate>
       <FieldOfLabel id="label-name" words="Name" wrong={form.formState.errors.name?.message}>
         {(said) => <input className="field" {...register('name')} {...said} />}
       </FieldOfLabel>
-      <Serving form={form} />
-      <PrintedValues form={form} />
+      <PanelPhoto panel={panel} />
+      <Serving form={form} panel={panel} />
+      <PrintedValues form={form} panel={panel} />
       <Picker
         label="It is"
         className="mt-4"
@@ -68,18 +72,21 @@ interface FieldOfLabelProps {
   readonly words: string;
   readonly wrong: string | undefined;
   readonly small?: boolean;
+  /** What a photograph shows of it. */
+  readonly seen?: ReactNode;
   /** Draws the field, which takes these attributes. */
   readonly children: (said: { id: string; 'aria-invalid': boolean }) => ReactNode;
 }
 
 /** A field with its words, and what is wrong with it. */
-function FieldOfLabel({ id, words, wrong, small = false, children }: FieldOfLabelProps) {
+function FieldOfLabel({ id, words, wrong, small = false, seen, children }: FieldOfLabelProps) {
   return (
     <div>
       <label className={small ? 'text-sm text-soft' : 'label'} htmlFor={id}>
         {words}
       </label>
       {children({ id, 'aria-invalid': wrong !== undefined })}
+      {seen}
       {wrong !== undefined && (
         <p role="alert" className="mt-1 text-beet text-sm">
           {wrongWithField(wrong)}
@@ -92,16 +99,27 @@ function FieldOfLabel({ id, words, wrong, small = false, children }: FieldOfLabe
 type LabelFormState = ReturnType<typeof useLabelForm>;
 
 /** What the values are for. */
-function Serving({ form }: { readonly form: LabelFormState }) {
+function Serving({ form, panel }: { readonly form: LabelFormState; readonly panel: Panel }) {
   const { register } = form;
+  const seen = (field: 'basisGrams' | 'quantity', now: string) => <SeenInPanel panel={panel} field={field} now={now} />;
   const { errors } = form.formState;
   const ofHousehold = errors.household?.quantity?.message ?? errors.household?.unit?.message;
   return (
     <div className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
-      <FieldOfLabel id="label-basis" words="Values are for, g" wrong={errors.basisGrams?.message}>
+      <FieldOfLabel
+        id="label-basis"
+        words="Values are for, g"
+        wrong={errors.basisGrams?.message}
+        seen={seen('basisGrams', form.watch('basisGrams'))}
+      >
         {(said) => <input inputMode="decimal" className="field" {...register('basisGrams')} {...said} />}
       </FieldOfLabel>
-      <FieldOfLabel id="label-quantity" words="that is, if it says so" wrong={ofHousehold}>
+      <FieldOfLabel
+        id="label-quantity"
+        words="that is, if it says so"
+        wrong={ofHousehold}
+        seen={seen('quantity', form.watch('household.quantity'))}
+      >
         {(said) => (
           <div className="flex gap-1">
             <input
@@ -136,7 +154,7 @@ function Serving({ form }: { readonly form: LabelFormState }) {
   );
 }
 
-function PrintedValues({ form }: { readonly form: LabelFormState }) {
+function PrintedValues({ form, panel }: { readonly form: LabelFormState; readonly panel: Panel }) {
   const european = form.watch('rules') === 'eu';
   const { errors } = form.formState;
   return (
@@ -150,6 +168,7 @@ function PrintedValues({ form }: { readonly form: LabelFormState }) {
             words={n === 'sodium' && european ? 'salt, g' : `${NUTRIENT_WORDS[n].name}, ${NUTRIENT_WORDS[n].unit}`}
             wrong={errors.printed?.[n]?.message}
             small
+            seen={<SeenInPanel panel={panel} field={n} now={form.watch(`printed.${n}`)} />}
           >
             {(said) => <input inputMode="decimal" className="field" {...form.register(`printed.${n}`)} {...said} />}
           </FieldOfLabel>

@@ -1,3 +1,4 @@
+import { ScanBarcode } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { API } from '../../contract/api.ts';
@@ -14,6 +15,7 @@ import { errorWords } from '../kit/say-error.ts';
 import { TakePhoto } from '../photo/take-photo.tsx';
 import { documents } from '../saving/use-document.ts';
 import { barcodeOfPicture } from './barcode-of-picture.ts';
+import { hasLiveCamera, LiveCamera } from './live-camera.tsx';
 
 /**
  * A scanner types like a keyboard: digits into no field, none later than this after the one before, then Enter, ms.
@@ -32,6 +34,7 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const [seeing, setSeeing] = useState(false);
+  const [watching, setWatching] = useState(false);
   const [label, setLabel] = useState<{ code: string; product: Product | null } | null>(null);
 
   const look = async (typed: string) => {
@@ -101,10 +104,25 @@ export function BarcodeField({ onFood }: BarcodeFieldProps) {
       <button type="submit" className="btn">
         Look it up
       </button>
+      {hasLiveCamera() && (
+        <button type="button" className="btn" onClick={() => setWatching(true)}>
+          <ScanBarcode size={20} aria-hidden="true" /> Use the camera
+        </button>
+      )}
       <TakePhoto words={seeing ? 'Looking…' : 'Photograph it'} isBusy={seeing} onPhoto={(p) => void see(p)} />
       <p id="barcode-wrong" role="alert" className="w-full text-beet text-sm">
         {wrong}
       </p>
+      {watching && (
+        <LiveCamera
+          onClose={() => setWatching(false)}
+          onCode={(code) => {
+            setWatching(false);
+            setText(code);
+            void look(code);
+          }}
+        />
+      )}
       {label && (
         <Modal
           title={label.product ? 'Is this what the label says?' : 'Nobody knows this barcode'}

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { PhotoLine } from '../../core/photo/photo-lines.ts';
 import type { WordDoubt } from '../../core/photo/word-doubts.ts';
+import { loadedPicture } from './loaded-picture.ts';
 import { PhotoLineRow } from './photo-line-row.tsx';
 import { keptLines, type PhotoState, stillAsked } from './use-photo.ts';
 
@@ -95,11 +96,10 @@ function LinesOfPhoto({ state: { lines, picture }, onAnswer, onType, onLeaveOut,
 function useImage(address: string): HTMLImageElement | null {
   const [image, setImage] = useState<HTMLImageElement | null>(null);
   useEffect(() => {
-    const loading = new Image();
-    loading.onload = () => setImage(loading);
-    loading.src = address;
+    let isWanted = true;
+    void loadedPicture(address).then((picture) => isWanted && setImage(picture));
     return () => {
-      loading.onload = null;
+      isWanted = false;
     };
   }, [address]);
   return image;

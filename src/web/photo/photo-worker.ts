@@ -17,7 +17,7 @@ const photos = {
     const bitmap = await createImageBitmap(picture);
     const longer = Math.max(bitmap.width, bitmap.height);
     const scale = Math.min(LONGER_SIDE.most, Math.max(LONGER_SIDE.least, longer)) / longer;
-    const canvas = drawn(bitmap, bitmap.width * scale, bitmap.height * scale);
+    const canvas = inSize(bitmap, bitmap.width * scale, bitmap.height * scale);
     bitmap.close();
     const { width, height } = canvas;
     const context = canvas.getContext('2d')!;
@@ -28,13 +28,13 @@ const photos = {
       pixels.data[i * 4 + 3] = 255;
     });
     context.putImageData(pixels, 0, 0);
-    const smaller = drawn(canvas, width * SECOND_LOOK, height * SECOND_LOOK);
+    const smaller = inSize(canvas, width * SECOND_LOOK, height * SECOND_LOOK);
     return { first: await canvas.convertToBlob(), second: await smaller.convertToBlob() };
   },
 };
 export type PhotoWorker = typeof photos;
 
-function drawn(picture: ImageBitmap | OffscreenCanvas, width: number, height: number): OffscreenCanvas {
+function inSize(picture: ImageBitmap | OffscreenCanvas, width: number, height: number): OffscreenCanvas {
   const canvas = new OffscreenCanvas(Math.round(width), Math.round(height));
   const context = canvas.getContext('2d', { willReadFrequently: true })!;
   context.imageSmoothingQuality = 'high';

@@ -1,6 +1,6 @@
 import type { ImageLike, Line, Worker } from 'tesseract.js';
 import { columnsOf, gutterOf } from '../../core/photo/gutter.ts';
-import type { Box, RecognisedLine } from '../../core/photo/recognised.ts';
+import type { PhotoBox, RecognisedLine } from '../../core/photo/recognised.ts';
 
 /** What was seen on a picture, and the picture as it was turned for it: the boxes are of that one. */
 export interface RecognisedPage {
@@ -57,7 +57,7 @@ const linesOf = ({ blocks }: { blocks: readonly { paragraphs: readonly { lines: 
       }),
     );
 
-const boxOf = ({ x0, y0, x1, y1 }: { x0: number; y0: number; x1: number; y1: number }): Box => ({
+const boxOf = ({ x0, y0, x1, y1 }: { x0: number; y0: number; x1: number; y1: number }): PhotoBox => ({
   left: x0,
   top: y0,
   right: x1,

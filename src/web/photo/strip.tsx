@@ -1,20 +1,20 @@
 import { useEffect, useRef } from 'react';
-import type { Box } from '../../core/photo/recognised.ts';
+import type { PhotoBox } from '../../core/photo/recognised.ts';
 
 interface StripProps {
   readonly picture: HTMLImageElement;
-  readonly box: Box;
+  readonly box: PhotoBox;
   /** What was read there, for those who do not see it. */
   readonly words: string;
 }
 
 /** Around a line, as a share of its height. */
-const AROUND = 0.3;
+const EDGE_OF_STRIP = 0.3;
 
 /** The part of a photograph that a line was read from. */
 export function Strip({ picture, box, words }: StripProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const around = (box.bottom - box.top) * AROUND;
+  const around = (box.bottom - box.top) * EDGE_OF_STRIP;
   const left = Math.max(0, box.left - around);
   const top = Math.max(0, box.top - around);
   const width = Math.max(1, Math.round(Math.min(picture.naturalWidth, box.right + around) - left));
