@@ -24,3 +24,15 @@ export function photographOfEan13(code: string): Promise<Buffer> {
     <g transform="translate(190 180) rotate(4)"><rect x="-48" y="-30" width="476" height="270" fill="#f6f2ea"/>${bars}</g></svg>`;
   return sharp(Buffer.from(drawn)).blur(1.1).jpeg({ quality: 70 }).toBuffer();
 }
+
+/** A camera that sees such a package and nothing else, as YUV4MPEG2: what Chromium's fake camera plays. */
+export async function filmOfEan13(code: string): Promise<Buffer> {
+  const { data, info } = await sharp(await photographOfEan13(code))
+    .resize(640, 480)
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const grey = Buffer.alloc((info.width * info.height) / 2, 128);
+  const frame = Buffer.concat([Buffer.from('FRAME\n'), data, grey]);
+  return Buffer.concat([Buffer.from(`YUV4MPEG2 W${info.width} H${info.height} F10:1 Ip A1:1 C420\n`), frame, frame]);
+}

@@ -1,7 +1,7 @@
 import { type Browser, chromium } from 'playwright-core';
 
-/** Debian's Chromium, without a head. */
-export const launchBrowser = (): Promise<Browser> =>
+/** Debian's Chromium, without a head. @param more what else it is started with */
+export const launchBrowser = (...more: readonly string[]): Promise<Browser> =>
   chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: [
@@ -13,5 +13,6 @@ export const launchBrowser = (): Promise<Browser> =>
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      ...more,
     ],
   });

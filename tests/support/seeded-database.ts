@@ -24,6 +24,7 @@ export const HOUSES = [
   'cook',
   'week',
   'pass-on',
+  'photographs',
 ] as const;
 export type House = (typeof HOUSES)[number];
 

@@ -14,6 +14,7 @@ export interface RecognisedPage {
  * where it has two: left to itself the recogniser finds columns, too, but takes a column of figures for a rule.
  */
 export async function recognisePage(worker: Worker, picture: ImageLike): Promise<RecognisedPage> {
+  await worker.setParameters({ user_defined_dpi: DOTS_PER_INCH });
   const { data } = await worker.recognize(
     picture,
     { rotateAuto: true },
@@ -43,6 +44,9 @@ export async function recognisePage(worker: Worker, picture: ImageLike): Promise
   const below = across.filter((l) => l.box.top >= gutter.bottom);
   return { lines: [...above, ...columns, ...below], turned };
 }
+
+/** A photograph does not say how large its page is: as a page is usually scanned. */
+const DOTS_PER_INCH = '300';
 
 /** Around a column, px: letters at its edge stay whole. */
 const MARGIN = 10;

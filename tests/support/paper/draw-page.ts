@@ -25,6 +25,8 @@ export interface PaperLook {
 export interface PaperText {
   readonly title: string;
   readonly servings: string;
+  /** Above the ingredients and the steps; the usual words where left out, null for none. */
+  readonly headings?: null;
   readonly ingredients: readonly string[];
   readonly steps: readonly string[];
 }
@@ -112,11 +114,12 @@ export async function drawPage(text: PaperText, look: PaperLook): Promise<DrawnP
   y = block(text.servings, EDGE, y + size * 0.4, room) + size * 0.6;
   const left = look.columns ? room * 0.44 : room;
   let end = y;
-  for (const line of ['Ingredients', ...text.ingredients]) end = block(line, EDGE, end, left);
+  const [ingredients, method] = text.headings === null ? [[], []] : [['Ingredients'], ['Method']];
+  for (const line of [...ingredients, ...text.ingredients]) end = block(line, EDGE, end, left);
   let stepsAt = look.columns ? y : end + size * 0.8;
   const stepsX = look.columns ? EDGE + room * 0.52 : EDGE;
   const stepsRoom = look.columns ? room * 0.48 : room;
-  for (const step of ['Method', ...text.steps]) stepsAt = block(step, stepsX, stepsAt, stepsRoom) + size * 0.3;
+  for (const step of [...method, ...text.steps]) stepsAt = block(step, stepsX, stepsAt, stepsRoom) + size * 0.3;
   const height = Math.ceil(Math.max(end, stepsAt) + EDGE);
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${height}"><rect width="100%" height="100%" fill="#f6f1e6"/><g fill="#262220">${out}</g></svg>`;
   return { picture: await photograph(Buffer.from(svg), WIDTH, height, look), lines };
