@@ -10,6 +10,7 @@ import { DatabaseInUse, type DatabaseLock, lockDatabase } from '../server/db/loc
 import { openDatabase } from '../server/db/open.ts';
 import { packHousehold, unpackHousehold } from '../server/exchange/household-archive.ts';
 import { allRecipesIn, fileTitle, recipeFiles } from '../server/exchange/recipe-formats.ts';
+import { isHouseholdFile } from '../server/exchange/texts-in-file.ts';
 import { prepareDatabase } from '../server/prepare-database.ts';
 import { householdStore } from '../server/store/household-store.ts';
 import { isFree, listHouseholds } from '../server/store/households.ts';
@@ -49,21 +50,50 @@ export const exportCommand = (dir: string, env: Io['env']): Promise<string> =>
     return said.join('\n');
   });
 
-/** `import FILE…`: archives of households, each as a household of its own, or into the one that `--household` names. */
+/**
+ * `import FILE…`: archives of households, each as a household of its own, or into the one that `--household` names;
+ * recipes in any format that is read into the one that it names, or the only one that is there.
+ */
 export const importCommand = (files: readonly string[], flags: Flags, env: Io['env']): Promise<string> =>
   onData(env, true, async (context) => {
     const said: string[] = [];
     for (const file of files) {
-      const carried = unpackHousehold(bytesOf(file));
-      const wanted = carried.file.household.id;
-      const answer =
-        flags.household === undefined
-          ? await takeInAsHousehold(context, (await isFree(context, wanted)) ? wanted : uuid(), carried, () => {})
-          : await (await householdStore(context, flags.household)).exchange.takeIn(carried, KEEP_MINE, () => {});
-      said.push(saidOfFile(file, answer));
+      const bytes = bytesOf(file);
+      said.push(
+        isHouseholdFile(bytes)
+          ? saidOfFile(file, await householdIn(context, bytes, flags))
+          : saidOfRecipes(file, await recipesInto(context, bytes, flags)),
+      );
     }
     return said.join('\n');
   });
+
+async function householdIn(context: StoreContext, bytes: Buffer, flags: Flags): Promise<TakeInAnswer> {
+  const carried = unpackHousehold(bytes);
+  const wanted = carried.file.household.id;
+  return flags.household === undefined
+    ? takeInAsHousehold(context, (await isFree(context, wanted)) ? wanted : uuid(), carried, () => {})
+    : (await householdStore(context, flags.household)).exchange.takeIn(carried, KEEP_MINE, () => {});
+}
+
+async function recipesInto(context: StoreContext, bytes: Buffer, flags: Flags): Promise<TakeInAnswer> {
+  const households = await listHouseholds(context);
+  const into = flags.household ?? (households.length === 1 ? households[0]!.id : undefined);
+  if (into === undefined)
+    throw new CliError(
+      'Recipes go into a household.',
+      `Say which, with --household: ${households.map((h) => h.id).join(', ') || 'there is none yet, start one first'}.`,
+    );
+  const { exchange } = await householdStore(context, into);
+  const { carried, told } = await exchange.unpacked(bytes);
+  return told(await exchange.takeIn(carried, KEEP_MINE, () => {}));
+}
+
+/** What became of recipes: each that is new with what was understood of it, and all that could not be. */
+function saidOfRecipes(file: string, answer: TakeInAnswer): string {
+  const fresh = answer.rows.filter((r) => r.kind === 'recipes' && r.state === 'new');
+  return [saidOfFile(file, answer), ...fresh.map((r) => `  ${r.title}: ${r.why}`)].join('\n');
+}
 
 const KEEP_MINE = { theirs: new Set<string>(), without: new Set<string>(), isNew: false };
 

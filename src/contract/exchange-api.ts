@@ -39,13 +39,13 @@ export const EXCHANGE_API = {
   previewTakeIn: route({
     method: 'POST',
     path: '/households/:h/take-in/preview',
-    says: 'What would become of every row of an archive, taken into this household. The body is its bytes.',
+    says: 'What would become of every row of a file, taken into this household: an archive of a household, or recipes as JSON-LD, Cooklang, Markdown, text or saved pages, one or an archive of many. The body is its bytes.',
     answer: TakeInAnswerSchema,
   }),
   takeIn: route({
     method: 'POST',
     path: '/households/:h/take-in',
-    says: 'Takes an archive into this household, all or nothing; answers its progress line by line, and what was done.',
+    says: 'Takes such a file into this household, all or nothing; answers its progress line by line, and what was done.',
     query: z.object({
       /** Rows whose own state goes, as `kind/id`, with commas between; `kind/*` is all of a kind. */
       theirs: z.string().max(1_000_000).default(''),

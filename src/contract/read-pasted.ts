@@ -3,23 +3,24 @@ import { htmlText, isHtml } from '../core/page/html-text.ts';
 import { languageOf } from '../core/page/language.ts';
 import { readPage } from '../core/page/read-page.ts';
 import type { PageLanguage, PageText, RecipeText } from '../core/page/recipe-text.ts';
-import { recipesFromJson } from './recipe-file.ts';
+import { MOST_ON_PAGE, recipesFromJson } from './recipe-file.ts';
 
 /**
  * Reads whatever was pasted: JSON of our own shape or of schema.org's, a saved page with or without such data in its
  * scripts, or words. Never throws.
  *
+ * @param most recipes that are read of it
  * @example readPasted('{"lines":["2 eggs"]}').recipes[0]?.ingredients // [{ text: '2 eggs', group: null }]
  */
-export function readPasted(text: string): PageText {
+export function readPasted(text: string, most = MOST_ON_PAGE): PageText {
   if (/^\s*[[{]/.test(text)) {
-    const recipes = recipesFromJson(parsed(text));
+    const recipes = recipesFromJson(parsed(text), most);
     if (recipes.length > 0) return { recipes, language: languageOf(text) };
   }
   if (isCooklang(text)) return readPage(cooklangAsPage(text));
   if (!isHtml(text)) return readPage(text);
   const html = htmlText(text);
-  const recipes = html.data.flatMap((d) => recipesFromJson(parsed(d)));
+  const recipes = html.data.flatMap((d) => recipesFromJson(parsed(d), most));
   return recipes.length > 0 ? { recipes, language: languageOf(html.text) } : readPage(html.text);
 }
 

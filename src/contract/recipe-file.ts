@@ -15,10 +15,13 @@ export const OwnRecipeSchema = z.object({
   steps: z.array(Text).optional(),
 });
 
-/** Reads the recipes of parsed JSON; none when it is neither our own shape nor schema.org's. */
-export function recipesFromJson(json: unknown): RecipeText[] {
+/** No page holds more recipes. */
+export const MOST_ON_PAGE = 20;
+
+/** Reads the recipes of parsed JSON, at most so many; none when it is neither our own shape nor schema.org's. */
+export function recipesFromJson(json: unknown, most = MOST_ON_PAGE): RecipeText[] {
   if (isDeep(json)) return [];
-  const found = schemaOrgRecipes(json);
+  const found = schemaOrgRecipes(json, most);
   if (found.length > 0) return found;
   const own = OwnRecipeSchema.safeParse(json);
   const lines = own.success ? (own.data.lines ?? own.data.ingredients) : undefined;

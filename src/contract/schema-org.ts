@@ -37,20 +37,18 @@ const SchemaOrgRecipe = z.object({
 });
 
 /** All Recipes of a JSON-LD document, in any of schema.org's usual shapes (schema.org/Recipe). */
-export const schemaOrgRecipes = (json: unknown): RecipeText[] =>
-  recipesIn(json)
+export const schemaOrgRecipes = (json: unknown, most: number): RecipeText[] =>
+  recipesIn(json, most)
     .map((r) => SchemaOrgRecipe.safeParse(r))
     .flatMap((parsed) => (parsed.success ? [recipeOfSchemaOrg(parsed.data)] : []));
 
-/** No document holds more. */
-const MOST_ON_PAGE = 20;
 const MOST_INGREDIENT_ROWS = 500;
 
 /** The Recipes of a document: itself, in a list, in its graph, or as what a page is about. */
-function recipesIn(json: unknown): unknown[] {
+function recipesIn(json: unknown, most: number): unknown[] {
   const found: unknown[] = [];
   const look = (value: unknown): void => {
-    if (found.length >= MOST_ON_PAGE) return;
+    if (found.length >= most) return;
     if (Array.isArray(value)) {
       for (const v of value) look(v);
       return;

@@ -5,6 +5,8 @@ import { unzipSync } from 'fflate';
 import sharp from 'sharp';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { cli } from '../../src/cli/main.ts';
+import { openDatabase } from '../../src/server/db/open.ts';
+import { addHousehold } from '../../src/server/store/households.ts';
 
 let dir: string;
 beforeEach(() => {
@@ -26,6 +28,14 @@ async function run(args: readonly string[], data = join(dir, 'data')) {
     env: { IMBISS_DATA: data },
   });
   return { code, ...said };
+}
+
+/** Adds a household to the data. */
+async function withHousehold(id: string): Promise<void> {
+  const { db } = await openDatabase(join(dir, 'data', 'imbiss.db'));
+  const household = { id, name: id, demo: false, system: 'us', region: 'us', zone: 'UTC', sourceWords: {} } as const;
+  await addHousehold({ db }, household, new Date().toISOString());
+  await db.destroy();
 }
 
 /** The folder that a household went to. */
@@ -108,4 +118,23 @@ describe('the guide to open formats', () => {
       expect(await run(args), example.join(' ')).toMatchObject({ code: 0, err: '' });
     }
   }, 60_000);
+});
+
+describe('import of recipes', () => {
+  it('goes into the only household, or the one that is named, and says what was understood', async () => {
+    const file = join(dir, 'leeks.md');
+    writeFileSync(
+      file,
+      '# Leek stew\n\nServes 4\n\n## Ingredients\n\n- 500 g leeks\n- 2 glorbs of wuzzle\n\n## Steps\n\n1. Stew.\n',
+    );
+    const taken = await run(['import', file]);
+    expect(taken.out).toContain('into demo-household, 1 new');
+    expect(taken.out).toContain('Leek stew: 2 ingredients, of them 1 to answer; 1 step');
+    expect((await run(['import', file])).out).toContain('1 the same');
+    await withHousehold('two-home');
+    const asked = await run(['import', file]);
+    expect(asked.code).not.toBe(0);
+    expect(asked.err).toMatch(/--household: .*two-home/);
+    expect((await run(['import', file, '--household', 'two-home'])).out).toContain('into two-home, 1 new');
+  });
 });

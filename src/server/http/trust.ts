@@ -24,7 +24,8 @@ const isPicture = (req: Request): boolean => /\/pictures$/.test(req.path) && req
 
 /** An archive of a household; it is no type that a page elsewhere can send without being asked. */
 const isCarried = (req: Request): boolean =>
-  /\/(?:take-in(?:\/preview)?|from-file)$/.test(req.path) && req.is('application/zip') !== false;
+  /\/(?:take-in(?:\/preview)?|from-file)$/.test(req.path) &&
+  Boolean(req.is(['application/zip', 'application/octet-stream']));
 
 /** Refuses writes that come from a page of another origin, or with a body that is neither JSON nor, where one is wanted, a picture or an archive. */
 export function checkWrite(hosts: readonly string[]): RequestHandler {

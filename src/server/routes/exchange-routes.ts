@@ -7,10 +7,11 @@ import { DomainError } from '../../core/errors.ts';
 import { asEpub } from '../../core/exchange/booklet.ts';
 import { CANNOT_HOLD, RECIPE_FORMATS } from '../../core/exchange/cannot-hold.ts';
 import { packEpub } from '../exchange/archive.ts';
-import { type CarriedHousehold, packHousehold, unpackHousehold } from '../exchange/household-archive.ts';
+import { packHousehold, unpackHousehold } from '../exchange/household-archive.ts';
 import { allRecipesIn, FORMAT_FILES, fileTitle, recipeIn } from '../exchange/recipe-formats.ts';
 import { ProblemError } from '../http/problem.ts';
 import { serve, serveBytes } from '../http/serve-route.ts';
+import type { HouseholdStore } from '../store/household-store.ts';
 import * as households from '../store/households.ts';
 import { takeInAsHousehold } from '../store/take-in-as-household.ts';
 import type { ApiContext } from './api-context.ts';
@@ -20,7 +21,7 @@ const LARGEST_ARCHIVE = '300mb';
 /** Every so many rows the progress is told. */
 const TOLD_EACH = 25;
 
-const raw = express.raw({ type: 'application/zip', limit: LARGEST_ARCHIVE });
+const raw = express.raw({ type: ['application/zip', 'application/octet-stream'], limit: LARGEST_ARCHIVE });
 
 /** A file as a household of its own; it stands before the routes that need one. */
 export function fromFileRoute(api: Router, context: ApiContext): void {
@@ -57,12 +58,16 @@ export function exchangeRoutes(api: Router): void {
     return { bytes, headers: savedAs(type, 'recipes', ending) };
   });
   serve(api, EXCHANGE_API.aboutExport, ({ store }) => store.exchange.about());
-  serve(api, EXCHANGE_API.previewTakeIn, ({ store, req }) => store.exchange.preview(unpackHousehold(sentBytes(req))));
+  serve(api, EXCHANGE_API.previewTakeIn, async ({ store, req }) => {
+    const { carried, told } = await store.exchange.unpacked(sentBytes(req));
+    return told(await store.exchange.preview(carried));
+  });
   api.post(EXCHANGE_API.takeIn.path, async (req, res) => {
     const { theirs, without } = EXCHANGE_API.takeIn.query!.parse(req.query);
-    const carried: CarriedHousehold = unpackHousehold(sentBytes(req));
+    const { exchange } = res.locals.store as HouseholdStore;
+    const { carried, told } = await exchange.unpacked(sentBytes(req));
     const wish = { theirs: namedRows(theirs), without: namedRows(without), isNew: false };
-    await inLines(res, (told) => res.locals.store.exchange.takeIn(carried, wish, told));
+    await inLines(res, async (progress) => told(await exchange.takeIn(carried, wish, progress)));
   });
 }
 
@@ -77,7 +82,12 @@ const namedRows = (said: string): ReadonlySet<string> => new Set(said.split(',')
 function sentBytes(req: Request): Buffer {
   if (Buffer.isBuffer(req.body)) return req.body;
   if (req.headers['content-length'] === '0') return Buffer.alloc(0);
-  throw new ProblemError('not-an-archive', 415, 'The request is no file.', 'Send its bytes as application/zip.');
+  throw new ProblemError(
+    'not-an-archive',
+    415,
+    'The request is no file.',
+    'Send its bytes as application/octet-stream.',
+  );
 }
 
 /** Answers line by line: how far it is, and at the end what was done, or what was wrong. */

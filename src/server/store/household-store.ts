@@ -72,6 +72,7 @@ import { toldRecipes, toldVersion } from './told-recipes.ts';
 import { type TreatQuery, treatOf } from './treat.ts';
 import { BUYING, TRIPS } from './trip-shelf.ts';
 import { turnOfDay } from './turn-of-day.ts';
+import { unpacked } from './unpacked.ts';
 import { VERDICTS } from './verdict-shelf.ts';
 import { VERSIONS } from './version-shelf.ts';
 import { getVersion } from './versions.ts';
@@ -156,6 +157,8 @@ export async function householdStore(context: StoreContext, householdId: string)
       booklet: (wish: BookletWish) => bindBooklet(s, wish),
       toldVersion: (id: string) => toldVersion(s, id),
       toldRecipes: () => toldRecipes(s),
+      /** What bytes hold: a household, or recipes in any format. */
+      unpacked: (bytes: Uint8Array) => unpacked(s, bytes),
       preview: (carried: CarriedHousehold) => previewTakeIn(s, carried),
       takeIn: (carried: CarriedHousehold, wish: TakeInWish, told: (done: number, total: number) => void) =>
         takeIn(s, carried, wish, told),

@@ -12,8 +12,8 @@ import { indexVersion } from './version-index.ts';
 import { VERSIONS } from './version-shelf.ts';
 import { checkLines } from './versions.ts';
 
-type FileRecipe = HouseholdFile['recipes'][number];
-type FileVersion = HouseholdFile['versions'][number];
+export type FileRecipe = HouseholdFile['recipes'][number];
+export type FileVersion = HouseholdFile['versions'][number];
 
 /** Recipes with all their versions: first all of them, then what of them cannot be goes out again. */
 export async function takeRecipes(

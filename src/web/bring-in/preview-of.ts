@@ -1,16 +1,12 @@
 import { v7 as uuid } from 'uuid';
+import { versionOfText } from '../../contract/version-of-text.ts';
 import type { FoodIndex } from '../../core/food/match-food.ts';
-import { MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import type { PageLanguage, RecipeText } from '../../core/page/recipe-text.ts';
 import type { MeasureSystem } from '../../core/quantity/measure-system.ts';
 import type { StepDoubt } from '../../core/sense/doubt.ts';
 import { doubtsOf } from '../../core/sense/doubts-of.ts';
-import { asWritten } from '../../core/version/as-written.ts';
 import { type LineDoubt, lineDoubt } from '../../core/version/line-doubt.ts';
-import { lineOf } from '../../core/version/line-of.ts';
 import type { Line, Version } from '../../core/version/version.ts';
-import { readIngredient } from '../../core/weighing/read-ingredient.ts';
-import { withExpectedLosses } from '../../core/yield/expected-loss.ts';
 
 /** A line as the preview shows it: its words, its food, and what is doubtful. */
 export interface PreviewLine {
@@ -37,19 +33,13 @@ export interface PasteRead {
 
 /** A recipe with its lines read, as the version that it would be brought in as. */
 export function previewOf(text: RecipeText, foods: FoodIndex, measures: MeasureSystem): RecipePreview {
-  const lines = text.ingredients
-    .slice(0, MOST_INGREDIENTS)
-    .map((i) => lineOf(readIngredient(i.text, i.group, foods, measures), uuid()));
-  const byId = new Map(foods.foods.map((f) => [f.id, f]));
-  const written = asWritten({
-    id: uuid(),
+  const version = versionOfText(text, foods, measures, {
     recipeId: uuid(),
-    servings: text.servings,
-    lines,
-    steps: text.steps,
-    stepId: () => uuid(),
+    versionId: uuid(),
+    line: () => uuid(),
+    step: () => uuid(),
   });
-  const version = withExpectedLosses(written, (id) => byId.get(id) ?? null, text.title ?? '');
+  const byId = new Map(foods.foods.map((f) => [f.id, f]));
   return {
     text,
     version,

@@ -2,9 +2,8 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { API } from '../../contract/api.ts';
-import { factsOfText } from '../../contract/facts-of-text.ts';
+import { newRecipeOf } from '../../contract/new-recipe.ts';
 import type { NewRecipe } from '../../contract/recipe.ts';
-import { USUAL_PASS_ON } from '../../core/card/pass-on.ts';
 import { recipeAsText } from '../../core/page/recipe-as-text.ts';
 import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import { VERSION_KIND } from '../../core/version/entry.ts';
@@ -146,22 +145,8 @@ function whatIsWrong(
   return Number.isNaN(saidServings(servings)) ? 'Servings are a number above 0 and at most 500.' : null;
 }
 
-function newRecipe({ text, version }: RecipePreview, said: number | null): NewRecipe {
-  const { author, url } = text;
-  return {
-    id: version.recipeId,
-    title: text.title ?? 'Untitled recipe',
-    credit: { author, url, whose: url !== null || author !== null ? 'other' : 'family' },
-    claims: [...text.claims],
-    facts: factsOfText(text),
-    settled: [],
-    shownVersionId: null,
-    favourite: false,
-    passOn: USUAL_PASS_ON,
-    notes: text.notes.join('\n'),
-    asWritten: said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version),
-  };
-}
+const newRecipe = ({ text, version }: RecipePreview, said: number | null): NewRecipe =>
+  newRecipeOf(text, said === null ? version : servingsChanges(version, said).reduce(VERSION_KIND.apply, version));
 
 /** Whether nothing of a recipe has to be answered, weighed or compared before one works with it. */
 const isClear = (read: RecipePreview, { asWritten: { servings, lines } }: NewRecipe): boolean =>

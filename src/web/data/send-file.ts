@@ -60,7 +60,7 @@ export async function previewFile(address: string, file: Blob): Promise<TakeInAn
 async function post(address: string, file: Blob): Promise<Response> {
   let response: Response;
   try {
-    const headers = { 'Content-Type': 'application/zip' };
+    const headers = { 'Content-Type': 'application/octet-stream' };
     response = await fetch(`/api${address}`, { method: 'POST', headers, body: file });
   } catch {
     throw new OfflineError();

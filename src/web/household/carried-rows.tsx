@@ -31,6 +31,7 @@ const CARRIED_KINDS: Readonly<Record<string, string>> = {
   buying: 'where foods are bought',
   'outside-verdicts': 'verdicts from outside',
   pictures: 'pictures',
+  files: 'files without a recipe',
 };
 
 const keyOfRow = (r: Pick<CarriedRow, 'kind' | 'id'>): string => `${r.kind}/${r.id}`;
@@ -95,7 +96,7 @@ export function CarriedRows({ rows, theirs, without, onTheirs, onWithout }: Carr
                         checked={!without.has(keyOfRow(r))}
                         onCheck={(on) => onWithout(toggled(without, keyOfRow(r), !on))}
                       >
-                        {r.title}
+                        {r.title} {r.why !== null && <span className="text-soft text-sm">{r.why}</span>}
                       </Check>
                     ) : r.state === 'differs' ? (
                       <>

@@ -6,12 +6,13 @@ import { refresh } from '../data/queries.ts';
 import { previewFile, sendFile } from '../data/send-file.ts';
 import { sayError } from '../kit/say-error.ts';
 import { CarriedRows } from './carried-rows.tsx';
+import { oneFileOf } from './one-file-of.ts';
 
 /** Where it stands with a file that was chosen. */
 type CarryStep =
   | { readonly kind: 'none' }
   | { readonly kind: 'looking'; readonly name: string }
-  | { readonly kind: 'seen'; readonly file: File; readonly answer: TakeInAnswer }
+  | { readonly kind: 'seen'; readonly file: Blob; readonly answer: TakeInAnswer }
   | { readonly kind: 'taking'; readonly done: number; readonly total: number }
   | { readonly kind: 'taken'; readonly answer: TakeInAnswer };
 
@@ -23,20 +24,21 @@ export function CarryIn() {
   const [theirs, setTheirs] = useState<ReadonlySet<string>>(new Set());
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const choose = async (e: ChangeEvent<HTMLInputElement>) => {
-    const [file] = e.target.files ?? [];
+    const files = [...(e.target.files ?? [])];
     e.target.value = '';
-    if (file === undefined) return;
-    setStep({ kind: 'looking', name: file.name });
+    if (files.length === 0) return;
+    setStep({ kind: 'looking', name: files.length === 1 ? files[0]!.name : `${files.length} files` });
     setTheirs(new Set());
     setWithout(new Set());
     try {
+      const file = await oneFileOf(files);
       setStep({ kind: 'seen', file, answer: await previewFile(addressOf(EXCHANGE_API.previewTakeIn, { h }), file) });
     } catch (err) {
       setStep({ kind: 'none' });
       sayError(err);
     }
   };
-  const take = async (file: File, answer: TakeInAnswer) => {
+  const take = async (file: Blob, answer: TakeInAnswer) => {
     setStep({ kind: 'taking', done: 0, total: answer.rows.length });
     try {
       const query = { theirs: [...theirs].join(','), without: [...without].join(',') };
@@ -53,9 +55,20 @@ export function CarryIn() {
   return (
     <div className="mt-5">
       <label className="block max-w-md">
-        <span className="label">Take a file in</span>
-        <input type="file" accept=".zip,application/zip" className="field py-2" onChange={(e) => void choose(e)} />
+        <span className="label">Take files in</span>
+        <input
+          type="file"
+          multiple
+          accept=".zip,.json,.jsonld,.md,.markdown,.cook,.txt,.html,.htm,.eml"
+          className="field py-2"
+          aria-describedby="take-in-about"
+          onChange={(e) => void choose(e)}
+        />
       </label>
+      <p id="take-in-about" className="mt-1 max-w-2xl text-soft text-sm">
+        A household that was saved, or recipes: JSON-LD, Cooklang, Markdown, text or saved pages, one or many, also in
+        an archive. Nothing is taken in before you have seen what would become of it.
+      </p>
       {step.kind === 'looking' && (
         <p className="mt-2 text-soft" role="status">
           Looking at {step.name}…
