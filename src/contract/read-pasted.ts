@@ -20,9 +20,14 @@ export function readPasted(text: string, most = MOST_ON_PAGE): PageText {
   if (isCooklang(text)) return readPage(cooklangAsPage(text));
   if (!isHtml(text)) return readPage(text);
   const html = htmlText(text);
-  const recipes = html.data.flatMap((d) => recipesFromJson(parsed(d), most));
+  const recipes = eachOnce(html.data.flatMap((d) => recipesFromJson(parsed(d), most)));
   return recipes.length > 0 ? { recipes, language: languageOf(html.text) } : readPage(html.text);
 }
+
+/** Pages say the same recipe twice, each part of them its own way. */
+const eachOnce = (recipes: readonly RecipeText[]): RecipeText[] => [
+  ...new Map(recipes.map((r) => [JSON.stringify([r.title, r.ingredients, r.steps]), r])).values(),
+];
 
 /** The recipe of a page that is meant, or the titles of those that stand on it when nobody said which. */
 export type Meant =

@@ -75,6 +75,8 @@ export function htmlText(html: string): HtmlRead {
     .split('\n')
     .map((l) => l.trim())
     .join('\n')
+    // The words of a list item may stand in an element of their own: "<li><p>1 leek</p></li>".
+    .replace(/^-\n+(?=[^\n#-])/gm, '- ')
     .replace(/\n{3,}/g, '\n\n');
   return { data, text };
 }
