@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import jsonld from 'jsonld';
 import type { Recipe as SchemaRecipe, WithContext } from 'schema-dts';
 import { describe, expect, it } from 'vitest';
+import { schemaOrgVocabulary } from '../../../tests/support/schema-org-vocabulary.ts';
 import { readPasted } from '../../contract/read-pasted.ts';
 import { asCooklang } from './as-cooklang.ts';
 import { asJsonLd } from './as-json-ld.ts';
@@ -66,16 +67,40 @@ describe('a recipe as schema.org has it', () => {
     ]);
   });
 
-  it('is understood by another reader of JSON-LD, every key of it', async () => {
-    const context = { '@context': { '@vocab': 'https://schema.org/' } };
-    const documentLoader = async (url: string) => ({ contextUrl: undefined, documentUrl: url, document: context });
-    const [expanded] = (await jsonld.expand(made as never, { documentLoader: documentLoader as never })) as Record<
-      string,
-      unknown
-    >[];
-    expect(expanded!['@type']).toEqual(['https://schema.org/Recipe']);
-    expect(expanded!['https://schema.org/recipeIngredient']).toHaveLength(4);
-    expect(expanded!['urn:imbiss:points']).toHaveLength(2);
+  // schema.org's own release of its vocabulary, as triples; jsonld expands by a context of its terms alone.
+  it('agrees with the vocabulary: every key is a term of it, and may stand where it stands', async () => {
+    const vocabulary = schemaOrgVocabulary();
+    const document = { '@context': vocabulary.context };
+    const documentLoader = async (url: string) => ({ contextUrl: undefined, documentUrl: url, document });
+    const expanded = await jsonld.expand(made as never, { documentLoader: documentLoader as never });
+    const lost: string[] = [];
+    const misplaced: string[] = [];
+    const walk = (said: unknown, meant: unknown): void => {
+      if (Array.isArray(said)) {
+        for (const [i, v] of said.entries()) walk(v, (meant as unknown[] | undefined)?.[i]);
+        return;
+      }
+      if (typeof said !== 'object' || said === null) return;
+      const type = String((said as Record<string, unknown>)['@type'] ?? '');
+      for (const [key, value] of Object.entries(said)) {
+        if (key.startsWith('@')) continue;
+        const name = key.startsWith('imbiss:') ? `urn:${key}` : `https://schema.org/${key}`;
+        const found = (meant as Record<string, unknown[]> | undefined)?.[name];
+        if (found === undefined) lost.push(key);
+        else walk(Array.isArray(value) ? value : [value], found);
+        if (!key.startsWith('imbiss:') && !vocabulary.mayStandOn(key, type)) misplaced.push(`${key} on ${type}`);
+      }
+    };
+    walk([made], expanded);
+    expect(lost).toEqual([]);
+    expect(misplaced).toEqual([]);
+    expect((expanded[0] as Record<string, unknown>)['@type']).toEqual(['https://schema.org/Recipe']);
+    expect((expanded[0] as Record<string, unknown>)['https://schema.org/recipeIngredient']).toHaveLength(4);
+    // What is no term of it is seen to be none.
+    const odd = await jsonld.expand({ ...made, recipeIngredients: ['x'] } as never, {
+      documentLoader: documentLoader as never,
+    });
+    expect(JSON.stringify(odd)).not.toContain('recipeIngredients');
   });
 
   it('reads back as what it was', () => {
