@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { HOUSEHOLD_PARTS } from '../core/exchange/parts-of-household.ts';
 import { route } from './route.ts';
 
 /** What becomes of a row of a file. */
@@ -27,6 +28,14 @@ export const EXCHANGE_API = {
     method: 'GET',
     path: '/households/:h/export',
     says: 'The whole household as an archive: one JSON, and its pictures. The same household is the same bytes.',
+    query: z.object({
+      /** Parts that go out alone, with commas between; all of it where it is left out. */
+      only: z
+        .string()
+        .transform((said) => said.split(','))
+        .pipe(z.array(z.enum(HOUSEHOLD_PARTS)).max(HOUSEHOLD_PARTS.length))
+        .optional(),
+    }),
     answer: null,
     bytes: 'application/zip',
   }),

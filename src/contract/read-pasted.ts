@@ -20,12 +20,12 @@ export function readPasted(text: string, most = MOST_ON_PAGE): PageText {
   if (isCooklang(text)) return readPage(cooklangAsPage(text));
   if (!isHtml(text)) return readPage(text);
   const html = htmlText(text);
-  const recipes = eachOnce(html.data.flatMap((d) => recipesFromJson(parsed(d), most)));
+  const recipes = eachRecipeOnce(html.data.flatMap((d) => recipesFromJson(parsed(d), most)));
   return recipes.length > 0 ? { recipes, language: languageOf(html.text) } : readPage(html.text);
 }
 
 /** Pages say the same recipe twice, each part of them its own way. */
-const eachOnce = (recipes: readonly RecipeText[]): RecipeText[] => [
+const eachRecipeOnce = (recipes: readonly RecipeText[]): RecipeText[] => [
   ...new Map(recipes.map((r) => [JSON.stringify([r.title, r.ingredients, r.steps]), r])).values(),
 ];
 

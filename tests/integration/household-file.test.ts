@@ -2,6 +2,7 @@ import { unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { TakeInAnswer } from '../../src/contract/exchange-api.ts';
+import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
 import { scopeOf } from '../../src/server/store/scope.ts';
 import { addManyRecipes } from '../support/many-recipes.ts';
@@ -64,6 +65,16 @@ const pointsOf = async (server: TestServer, h: string) => {
 const states = (a: TakeInAnswer) =>
   Object.fromEntries(['new', 'same', 'differs', 'cannot'].map((s) => [s, a.rows.filter((r) => r.state === s).length]));
 
+/** A swap of the demo household's own: as one that comes with Imbiss, under another name. */
+async function addOwnSwap(server: TestServer): Promise<void> {
+  const { departs: _, ...swap } = SWAPS[0]! as (typeof SWAPS)[0] & { departs?: unknown };
+  const own = { ...swap, id: 'swap-of-ours', name: 'as we do it', retired: false };
+  const { status, body } = await request(server.app)
+    .put(`/api/households/${DEMO}/swaps/swap-of-ours/document`)
+    .send(own);
+  expect(status, JSON.stringify(body)).toBeLessThan(300);
+}
+
 describe('a household as a file', () => {
   it('is the same bytes again, and the same again from an empty installation that took it in', async () => {
     const from = await started(true);
@@ -93,6 +104,39 @@ describe('a household as a file', () => {
     await takeIn(to, 'home', zip);
     expect(told(await exported(to, 'home')).recipes).toEqual(told(zip).recipes);
     expect((await exported(to, 'home')).equals(zip)).toBe(true);
+  }, 60_000);
+
+  it('goes out in parts, each with what it cannot be understood without, and comes in elsewhere', async () => {
+    const from = await started(true);
+    const part = async (only: string): Promise<Buffer> =>
+      (
+        await request(from.app)
+          .get(`/api/households/${DEMO}/export?only=${only}`)
+          .buffer(true)
+          .parse(binary as never)
+          .expect(200)
+      ).body;
+    await addOwnSwap(from);
+    const whole = told(await exported(from, DEMO));
+    const filled = (file: { documents: Record<string, unknown[]> }) =>
+      Object.entries(file.documents).flatMap(([kind, rows]) => (rows.length > 0 ? [kind] : []));
+    const programs = told(await part('programs'));
+    expect(programs).toMatchObject({ programs: whole.programs, foods: [], recipes: [], versions: [], pictures: [] });
+    expect(filled(programs)).toEqual([]);
+    const swaps = told(await part('swaps'));
+    expect(swaps.documents.swaps).toEqual(whole.documents.swaps);
+    expect(filled(swaps)).toEqual(['swaps']);
+    const feasts = told(await part('feasts'));
+    expect(filled(feasts)).toEqual(['feasts']);
+    expect(feasts.recipes.length).toBeGreaterThan(0);
+    expect(feasts.recipes.length).toBeLessThan(whole.recipes.length);
+    await request(from.app).get(`/api/households/${DEMO}/export?only=everything`).expect(422);
+    for (const only of ['recipes', 'programs', 'foods', 'swaps', 'feasts', 'programs,feasts']) {
+      const to = await started();
+      const { rows } = await takeIn(to, 'home', await part(only));
+      expect(rows.filter((r) => r.state === 'cannot')).toEqual([]);
+      expect(rows.filter((r) => r.state === 'differs' && r.kind !== 'household')).toEqual([]);
+    }
   }, 60_000);
 
   it('changes nothing where everything is there already', async () => {

@@ -36,9 +36,11 @@ export function fromFileRoute(api: Router, context: ApiContext): void {
 /** A household goes out whole, and another is taken in. */
 export function exchangeRoutes(api: Router): void {
   api.post([EXCHANGE_API.previewTakeIn.path, EXCHANGE_API.takeIn.path], raw);
-  serveBytes(api, EXCHANGE_API.exportHousehold, async ({ store }) => ({
-    bytes: packHousehold(await store.exchange.out()),
-    headers: { 'Content-Disposition': 'attachment; filename="household.zip"' },
+  serveBytes(api, EXCHANGE_API.exportHousehold, async ({ store, query: { only } }) => ({
+    bytes: packHousehold(await store.exchange.out(only === undefined ? null : new Set(only))),
+    headers: {
+      'Content-Disposition': `attachment; filename="${only === undefined ? 'household' : only.join('-')}.zip"`,
+    },
   }));
   serve(api, BOOKLET_API.previewBooklet, ({ store, body }) => store.exchange.booklet(body));
   serveBytes(api, BOOKLET_API.epub, async ({ store, body }) => {

@@ -2,6 +2,7 @@ import { FoodSchema } from '../../contract/food.ts';
 import { FILE_FORMAT, FILE_VERSION, type HouseholdFile, PLAIN_KINDS } from '../../contract/household-file.ts';
 import { ProgramSchema } from '../../contract/program.ts';
 import { idOfDocument } from '../../core/documents/id-of-document.ts';
+import { type HouseholdPart, partsOfHousehold } from '../../core/exchange/parts-of-household.ts';
 import type { CarriedHousehold } from '../exchange/household-archive.ts';
 import { entryOf, frozenCountOf } from './day-shelf.ts';
 import { versionOf, versionRowName } from './kitchen.ts';
@@ -22,8 +23,8 @@ const NOT_IN_FILE: readonly string[] = [
   'passphrase, certificate and backups',
 ];
 
-/** Everything of a household that goes into its file. */
-export async function exportHousehold(s: Scope): Promise<CarriedHousehold> {
+/** Everything of a household that goes into its file. @param only parts that go out alone; null for all of it */
+export async function exportHousehold(s: Scope, only: ReadonlySet<HouseholdPart> | null): Promise<CarriedHousehold> {
   const { household } = await tableOf(s);
   const versions = await liveVersions(s);
   const { revision: _, ...bare } = household as typeof household & { revision?: number };
@@ -39,7 +40,10 @@ export async function exportHousehold(s: Scope): Promise<CarriedHousehold> {
     ...(await daysLived(s)),
     pictures: await pictureRows(s),
   };
-  return { file, pictures: await pictureBytesOf(s) };
+  const pictures = await pictureBytesOf(s);
+  if (only === null) return { file, pictures };
+  const part = partsOfHousehold(file, only);
+  return { file: part, pictures: new Map(part.pictures.map((p) => [p.id, pictures.get(p.id)!])) };
 }
 
 async function liveRecipes(s: Scope): Promise<HouseholdFile['recipes']> {

@@ -11,6 +11,7 @@ import type { SheetWish } from '../../core/card/sheet.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
 import { type DocumentName, verdictId } from '../../core/documents/document-kinds.ts';
 import { invalid, notFound, stale } from '../../core/errors.ts';
+import type { HouseholdPart } from '../../core/exchange/parts-of-household.ts';
 import type { Food } from '../../core/food/food.ts';
 import type { Entry } from '../../core/history/entry.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
@@ -152,7 +153,7 @@ export async function householdStore(context: StoreContext, householdId: string)
       before: (id: string) => cards.publishBefore(s, id),
     },
     exchange: {
-      out: () => exportHousehold(s),
+      out: (only: ReadonlySet<HouseholdPart> | null = null) => exportHousehold(s, only),
       about: () => aboutExport(s),
       booklet: (wish: BookletWish) => bindBooklet(s, wish),
       toldVersion: (id: string) => toldVersion(s, id),
