@@ -24,7 +24,7 @@ export const HOUSES = [
   'cook',
   'week',
   'pass-on',
-  'photographs',
+  'take-in',
 ] as const;
 export type House = (typeof HOUSES)[number];
 

@@ -73,7 +73,7 @@ export function CarriedRows({ rows, theirs, without, onTheirs, onWithout }: Carr
             </p>
           );
         return (
-          <details key={kind} className="border-rule border-t" open={count('cannot') + count('differs') > 0}>
+          <details key={kind} className="border-rule border-t" open={own.some((r) => r.why !== null)}>
             <summary className="cursor-pointer py-2">
               <strong>{CARRIED_KINDS[kind] ?? kind}</strong> <span className="text-soft">{said.join(', ')}</span>
             </summary>

@@ -8,9 +8,9 @@ import { Picker } from '../kit/picker.tsx';
 import { saveFile } from '../kit/save-file.ts';
 import { sayError } from '../kit/say-error.ts';
 
-const EVERYTHING = 'all';
+const WHOLE_HOUSEHOLD = 'all';
 const PART_CHOICES = [
-  { value: EVERYTHING, words: 'the whole household' },
+  { value: WHOLE_HOUSEHOLD, words: 'the whole household' },
   { value: 'recipes', words: 'recipes, with their foods and pictures' },
   { value: 'programs', words: 'own programs' },
   { value: 'foods', words: 'own foods' },
@@ -24,14 +24,14 @@ export function CarryOut() {
   const h = household.id;
   const { data } = useAnswer(EXCHANGE_API.aboutExport, { h });
   const [busy, setBusy] = useState(false);
-  const [part, setPart] = useState<string>(EVERYTHING);
+  const [part, setPart] = useState<string>(WHOLE_HOUSEHOLD);
   const save = async () => {
     setBusy(true);
     try {
-      const query = part === EVERYTHING ? {} : { only: part };
+      const query = part === WHOLE_HOUSEHOLD ? {} : { only: part };
       const { blob } = await askBytes(EXCHANGE_API.exportHousehold, { h, query });
       const name = household.name.replace(/[\\/:*?"<>|]+/g, ' ').trim() || 'household';
-      saveFile(`${part === EVERYTHING ? name : `${name} ${part}`}.zip`, blob, 'application/zip');
+      saveFile(`${part === WHOLE_HOUSEHOLD ? name : `${name} ${part}`}.zip`, blob, 'application/zip');
     } catch (e) {
       sayError(e);
     }

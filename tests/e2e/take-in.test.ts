@@ -12,7 +12,7 @@ import { type SharedImbiss, sharedImbiss } from '../support/shared-imbiss.ts';
 
 let imbiss: SharedImbiss;
 beforeAll(async () => {
-  imbiss = await sharedImbiss('photographs');
+  imbiss = await sharedImbiss('take-in');
 });
 afterAll(() => imbiss.stop());
 
@@ -119,5 +119,31 @@ describe('a photograph', () => {
     expect(errors).toEqual([]);
     await browser.close();
     rmSync(folder, { recursive: true, force: true });
+  });
+});
+
+describe('recipes in files', () => {
+  it('come in at once, several and of several formats, after a look at what becomes of each', async () => {
+    const file = (name: string, text: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+    const { page, errors } = await openPage(
+      await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 } }),
+    );
+    await page.goto(`${imbiss.home}/household`);
+    await page
+      .getByLabel('Take files in')
+      .setInputFiles([
+        file('leeks.md', '# Leek stew\n\nServes 4\n\n## Ingredients\n\n- 500 g leeks\n- 3 glorbs of wuzzle\n'),
+        file('porridge.cook', '---\ntitle: Oat bowl\nservings: 2\n---\nBoil @milk{300%ml} with @rolled oats{80%g}.\n'),
+        file('notes.txt', 'Call the plumber.'),
+      ]);
+    await page.getByText('2 ingredients, of them 1 to answer').waitFor();
+    await page.getByText('No recipe was found in it.').waitFor();
+    await page.getByRole('checkbox', { name: /^Oat bowl/ }).click();
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByText('Taken in: 1 new').waitFor();
+    await page.goto(`${imbiss.home}/recipes`);
+    await page.getByRole('link', { name: /Leek stew/ }).waitFor();
+    expect(await page.getByRole('link', { name: /Oat bowl/ }).count()).toBe(0);
+    expect(errors).toEqual([]);
   });
 });
