@@ -39,7 +39,7 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./feast/feast-page.tsx')).FeastPage }),
           },
           {
-            path: 'recipes/booklet',
+            path: 'booklets',
             lazy: async () => ({ Component: (await import('./booklet/booklet-page.tsx')).BookletPage }),
           },
           {

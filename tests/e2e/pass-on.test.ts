@@ -16,7 +16,7 @@ afterAll(() => imbiss.stop());
 
 const SHEETS: readonly Screen[] = [
   ['several at once', () => `/recipes/together?of=plate&recipes=${gratin}`, 'Together: ', 'dense'],
-  ['booklet', '/recipes/booklet', 'No recipe is chosen yet'],
+  ['booklet', '/booklets', 'No recipe is chosen yet'],
 ];
 
 describe('several dishes at once, and booklets', () => {
@@ -151,7 +151,7 @@ describe('a recipe', () => {
   it('is bound into a booklet with another, to be read and to be printed', async () => {
     const context = await imbiss.browser.newContext({ viewport: { width: 1280, height: 800 }, acceptDownloads: true });
     const { page, errors } = await openPage(context);
-    await page.goto(`${imbiss.home}/recipes/booklet`);
+    await page.goto(`${imbiss.home}/booklets`);
     await page.getByRole('checkbox', { name: /gratin/ }).click();
     await page.getByRole('checkbox', { name: /Lentil/ }).click();
     await page.getByText('2 recipes, in the order').waitFor();

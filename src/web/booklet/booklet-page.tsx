@@ -46,9 +46,9 @@ export function BookletPage() {
   const rows = data?.rows ?? [];
   return (
     <main className="page print:p-0">
-      <PageTitle of={['Booklet']} />
+      <PageTitle of={['Booklets']} />
       <div className="no-print">
-        <h1 className="text-3xl">Booklet</h1>
+        <h1 className="text-3xl">Booklets</h1>
         <p className="text-soft">
           Recipes bound together, each as its card goes out: with contents, an index by points and by ingredient, and a
           page on how points were counted.

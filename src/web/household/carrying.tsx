@@ -1,12 +1,9 @@
-import { Link } from 'react-router';
 import { SaveAsFormat } from '../components/save-as-format.tsx';
-import { useHousehold } from '../context/household-context.ts';
 import { CarryIn } from './carry-in.tsx';
 import { CarryOut } from './carry-out.tsx';
 
 /** A household goes out whole as one file, and another’s comes in. */
 export function Carrying() {
-  const { household } = useHousehold();
   return (
     <section aria-label="As a file" className="mt-8 max-w-3xl">
       <h2 className="text-xl">As a file</h2>
@@ -15,9 +12,6 @@ export function Carrying() {
       <div className="mt-5">
         <SaveAsFormat versionId={null} />
       </div>
-      <Link className="btn mt-5" to={`/h/${household.id}/recipes/booklet`}>
-        Bind recipes into a booklet
-      </Link>
     </section>
   );
 }

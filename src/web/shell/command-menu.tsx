@@ -43,7 +43,7 @@ export default function CommandMenu({ onClose, onKeys }: { onClose: () => void; 
           >
             Several dishes at once
           </Command.Item>
-          <Command.Item onSelect={() => go('recipes/booklet')} keywords={['book', 'epub', 'print', 'bind']}>
+          <Command.Item onSelect={() => go('booklets')} keywords={['book', 'epub', 'print', 'bind']}>
             Booklet
           </Command.Item>
           <Command.Item onSelect={() => go('week')} keywords={['day', 'today', 'allowance', 'eaten', 'meals']}>

@@ -24,6 +24,7 @@ const PLACES = [
   { to: 'week', name: 'Week' },
   { to: 'pantry', name: 'Pantry' },
   { to: 'programs', name: 'Programs' },
+  { to: 'booklets', name: 'Booklets' },
   { to: 'household', name: 'Household' },
 ] as const;
 
