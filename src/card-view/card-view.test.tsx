@@ -44,6 +44,10 @@ describe('a card drawn', () => {
     expect(html).toContain('<h1 class="title">');
     expect(renderToStaticMarkup(<CardView card={card} inside />)).toContain('<h2 class="title">');
   });
+  it('names in what a step adds whose points they are, for who hears it', () => {
+    for (const { mark } of card.programs)
+      expect(html).toMatch(new RegExp(`class="adds">adds.*<span class="unseen">${mark} </span>\\d`));
+  });
   it('shows no section without content', () => {
     expect(html).not.toContain('What was changed');
     expect(html).not.toContain('With the regular ingredient');

@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import type { Card } from '../core/card/card.ts';
 import { cardForReader, type WrittenWish } from '../core/card/card-for-reader.ts';
 import { labelRows } from '../core/card/card-label.ts';
@@ -155,7 +156,16 @@ export function CardView({
               <li key={n}>
                 {s.text}
                 {s.adds.some((a) => Math.abs(a) >= 0.05) && (
-                  <span className="adds">adds {s.adds.map(formatShare).join(' · ')}</span>
+                  <span className="adds">
+                    adds{' '}
+                    {s.adds.map((a, i) => (
+                      <Fragment key={marks[i]}>
+                        {i > 0 && ' · '}
+                        <span className="unseen">{marks[i]} </span>
+                        {formatShare(a)}
+                      </Fragment>
+                    ))}
+                  </span>
                 )}
               </li>
             ))}
@@ -189,7 +199,8 @@ export function CardView({
           <ul className="changes">
             {card.changes.map((c, n) => (
               <li key={n}>
-                <s>{c.from}</s> <span aria-hidden="true">→</span> {c.to}
+                <s>{c.from}</s> <span aria-hidden="true">→</span> <span className="unseen">became </span>
+                {c.to}
                 {c.why && <span className="adds">{c.why}</span>}
               </li>
             ))}

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { BOOKLET_API } from '../../contract/booklet-api.ts';
+import { DishSearch } from '../components/dish-search.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { askBytes } from '../data/ask-bytes.ts';
-import { useRecipeSearch } from '../data/queries.ts';
 import { Check } from '../kit/check.tsx';
 import { PageTitle } from '../kit/page-title.tsx';
 import { saveFile } from '../kit/save-file.ts';
@@ -21,12 +21,10 @@ export function BookletPage() {
   const { household } = useHousehold();
   const h = household.id;
   const [id] = useState(() => uuid());
-  const [asking, setAsking] = useState('');
   const [title, setTitle] = useState(`The recipes of ${household.name}`);
   const [words, setWords] = useState('');
   const [chosen, setChosen] = useState<readonly { readonly id: string; readonly title: string }[]>([]);
   const [busy, setBusy] = useState(false);
-  const { data } = useRecipeSearch(h, asking, MOST_RECIPES_OFFERED);
   const wish = { id, title: title.trim() || 'Recipes', words, recipes: chosen.map((c) => c.id) };
   const { data: bound } = useSWR(
     chosen.length === 0 ? null : ['booklet', h, wish],
@@ -43,7 +41,6 @@ export function BookletPage() {
     }
     setBusy(false);
   };
-  const rows = data?.rows ?? [];
   return (
     <main className="page print:p-0">
       <PageTitle of={['Booklets']} />
@@ -55,30 +52,18 @@ export function BookletPage() {
         </p>
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 desk:grid-cols-2">
           <section aria-label="Which recipes">
-            <label className="block">
-              <span className="label">Find a recipe</span>
-              <input
-                type="search"
-                className="field"
-                placeholder="its title, or what is in it"
-                value={asking}
-                onChange={(e) => setAsking(e.target.value)}
-              />
-            </label>
-            <ul aria-label="Recipes" className="mt-2 max-h-96 overflow-auto border-rule border-t">
-              {rows.map((r) => (
-                <li key={r.id} className="border-rule border-b">
-                  <Check
-                    checked={chosen.some((c) => c.id === r.id)}
-                    onCheck={(on) =>
-                      setChosen(on ? [...chosen, { id: r.id, title: r.title }] : chosen.filter((c) => c.id !== r.id))
-                    }
-                  >
-                    {r.title}
-                  </Check>
-                </li>
-              ))}
-            </ul>
+            <DishSearch label="Find a recipe" most={MOST_RECIPES_OFFERED}>
+              {({ id: dish, title: name }) => (
+                <Check
+                  checked={chosen.some((c) => c.id === dish)}
+                  onCheck={(on) =>
+                    setChosen(on ? [...chosen, { id: dish, title: name }] : chosen.filter((c) => c.id !== dish))
+                  }
+                >
+                  {name}
+                </Check>
+              )}
+            </DishSearch>
           </section>
           <section aria-label="The booklet">
             <label className="block">

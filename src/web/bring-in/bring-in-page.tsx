@@ -16,6 +16,7 @@ import { useDocument } from '../saving/use-document.ts';
 import type { ShownVersion, VersionEditor } from '../saving/version-editor.ts';
 import { ClaimsNote } from './claims-note.tsx';
 import { FactsLine } from './facts-line.tsx';
+import { KeptPages } from './kept-pages.tsx';
 import { LineToRead } from './line-to-read.tsx';
 import { RecipeHeadForm } from './recipe-head.tsx';
 import { RemoveRecipe } from './remove-recipe.tsx';
@@ -85,6 +86,7 @@ function BringIn({ editor, shown }: { editor: VersionEditor; shown: ShownVersion
         <HistoryBar editor={editor} shown={shown} />
         <RecipeHeadForm editor={editor} version={version} />
         <FactsLine facts={page.recipe.facts} />
+        <KeptPages pictures={page.pictures} isAsked={openLines.length > 0} />
         <StepDoubts version={version} index={index} onAdd={lines.add} onChange={lines.change} />
         {openLines.length > 0 && (
           <section aria-label="Open questions" className="mt-4">

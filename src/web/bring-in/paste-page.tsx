@@ -21,8 +21,8 @@ Ingredients
 Steps
 1. Boil the potatoes…`;
 
-/** Files that hold words: a saved page, a mail, notes, data. */
-const ACCEPTED = '.txt,.md,.html,.htm,.json,.eml,text/*,application/json';
+/** Files that hold words: a saved page, a mail, notes, data, a photograph. */
+const ACCEPTED = '.txt,.md,.html,.htm,.json,.eml,text/*,application/json,image/*';
 
 /** Where a recipe is pasted, dropped or typed as it is written. */
 export function PastePage() {
@@ -53,10 +53,10 @@ export function PastePage() {
           onAnswer={photo.answer}
           onType={photo.type}
           onLeaveOut={photo.leaveOut}
-          onClose={photo.close}
+          onClose={photo.putAway}
           onTake={(lines) => {
             if (reading.is === 'read') paste.takePhoto(photoText(lines), reading);
-            photo.close();
+            photo.end();
           }}
         />
       </main>

@@ -1,11 +1,10 @@
-import { useDeferredValue, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { plateLines } from '../../core/counting/plate-lines.ts';
 import type { BoughtFood } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AddLine } from '../components/add-line.tsx';
+import { DishSearch } from '../components/dish-search.tsx';
 import { useHousehold } from '../context/household-context.ts';
-import { useRecipeSearch } from '../data/queries.ts';
 import { useReadingIndex } from '../data/use-pantry-index.ts';
 import { Modal } from '../kit/modal.tsx';
 import { PointsShown } from '../kit/points-shown.tsx';
@@ -26,10 +25,7 @@ interface AddDishProps {
 /** Chooses what comes on the menu: a recipe by some of its words, or something bought as it is written. */
 export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishProps) {
   const { household } = useHousehold();
-  const [asking, setAsking] = useState('');
-  const { data: recipes } = useRecipeSearch(household.id, useDeferredValue(asking), 30);
   const readingIndex = useReadingIndex(household.id, NOTHING_AT_HAND);
-  const others = (recipes?.rows ?? []).filter((r) => !onMenu.includes(r.id));
   const bought = async (text: string) => {
     const [read] = plateLines([text], await readingIndex(), household.system);
     if (!read?.food || read.grams === null || read.grams <= 0)
@@ -39,38 +35,25 @@ export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishPr
   };
   return (
     <Modal title={instead === null ? 'One more on the menu' : `In the place of ${instead}`} onClose={onClose}>
-      <label>
-        <span className="label">A dish of yours</span>
-        <input
-          type="search"
-          className="field"
-          placeholder="its title, or what is in it"
-          value={asking}
-          onChange={(e) => setAsking(e.target.value)}
-        />
-      </label>
-      <ul aria-label="Dishes" className="mt-2 max-h-[40dvh] overflow-auto border-rule border-t">
-        {others.map((r) => (
-          <li key={r.id} className="border-rule border-b">
-            <button
-              type="button"
-              className="flex min-h-touch w-full items-center justify-between gap-3 px-1 py-1.5 text-left hover:bg-beet-wash"
-              onClick={() => onAdd(r.id)}
-            >
-              <span className="min-w-0">{r.title}</span>
-              <span className="flex shrink-0 gap-3">
-                {r.points.map((p) => (
-                  <span key={p.counter} className="flex items-baseline gap-1">
-                    <span className="text-mark text-soft">{p.mark}</span>
-                    <PointsShown count={pointsInList(p)} />
-                  </span>
-                ))}
-              </span>
-            </button>
-          </li>
-        ))}
-        {others.length === 0 && <li className="py-2 text-soft">No other dish has these words.</li>}
-      </ul>
+      <DishSearch label="A dish of yours" without={onMenu}>
+        {(dish) => (
+          <button
+            type="button"
+            className="flex min-h-touch w-full items-center justify-between gap-3 px-1 py-1.5 text-left hover:bg-beet-wash"
+            onClick={() => onAdd(dish.id)}
+          >
+            <span className="min-w-0">{dish.title}</span>
+            <span className="flex shrink-0 gap-3">
+              {dish.points.map((p) => (
+                <span key={p.counter} className="flex items-baseline gap-1">
+                  <span className="text-mark text-soft">{p.mark}</span>
+                  <PointsShown count={pointsInList(p)} />
+                </span>
+              ))}
+            </span>
+          </button>
+        )}
+      </DishSearch>
       <p className="label mt-4">Or something bought, as much as one eats of it</p>
       <AddLine label="Something bought" placeholder="2 slices rye bread" onAdd={bought} />
     </Modal>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { PhotoLine } from '../../core/photo/photo-lines.ts';
 import type { WordDoubt } from '../../core/photo/word-doubts.ts';
 import { loadedPicture } from './loaded-picture.ts';
@@ -48,10 +48,11 @@ type ReadProps = Omit<PhotoReadingProps, 'state'> & { readonly state: Extract<Ph
 
 function LinesOfPhoto({ state: { lines, picture }, onAnswer, onType, onLeaveOut, onTake, onClose }: ReadProps) {
   const image = useImage(picture);
+  const section = useRef<HTMLElement>(null);
   const open = stillAsked(lines);
   const kept = keptLines(lines);
   return (
-    <section aria-label="Lines of the photograph" className="panel p-5">
+    <section ref={section} aria-label="Lines of the photograph" className="panel p-5">
       <h2 className="text-xl">Compare each line with its strip</h2>
       <p className="text-soft" role="status">
         {kept.length === 0
@@ -86,7 +87,15 @@ function LinesOfPhoto({ state: { lines, picture }, onAnswer, onType, onLeaveOut,
         <button type="button" className="btn" onClick={onClose}>
           Back to the text
         </button>
-        {open > 0 && <p className="text-mustard">{open === 1 ? 'One line is open.' : `${open} lines are open.`}</p>}
+        {open > 0 && (
+          <button
+            type="button"
+            className="btn btn-plain text-mustard"
+            onClick={() => section.current?.querySelector<HTMLElement>('fieldset button')?.focus()}
+          >
+            {open === 1 ? 'One line is open: go to it' : `${open} lines are open: go to the next`}
+          </button>
+        )}
       </div>
     </section>
   );

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { answerWord, typedOver } from '../../core/photo/answer-word.ts';
 import type { PhotoLine } from '../../core/photo/photo-lines.ts';
 import type { WordDoubt } from '../../core/photo/word-doubts.ts';
+import { sayDone } from '../kit/say-done.ts';
 
 /** A line of a photograph while its questions are answered. */
 export interface LineToAnswer {
@@ -45,10 +46,14 @@ export function usePhoto() {
   return {
     state,
     open,
-    close: () => {
+    /** Puts it away: with a way back, for its answers are work. */
+    putAway: () => {
       running.current?.abort();
       setState(null);
+      if (state?.is === 'read') sayDone('The lines of the photograph are put away.', async () => setState(state));
     },
+    /** Ends it once its lines are taken. */
+    end: () => setState(null),
     answer: (index: number, doubt: WordDoubt, word: string) =>
       change(index, (l) => ({ ...l, line: answerWord(l.line, doubt, word) })),
     type: (index: number, text: string) => change(index, (l) => ({ ...l, line: typedOver(l.line, text) })),
