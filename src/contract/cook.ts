@@ -9,7 +9,7 @@ import { COUNTING_METHODS } from '../core/program/rule.ts';
 import { QUIET, type Timer, timerProblem } from '../core/stove/timer.ts';
 import { AGAIN, ENOUGH } from '../core/swap/verdict.ts';
 import { Revision } from './entry.ts';
-import { Day, Id, Words } from './primitives.ts';
+import { Day, Id, Words, Written } from './primitives.ts';
 import { RuleSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
@@ -64,8 +64,8 @@ const FrozenSchema = schemaOf<Frozen>()(
     lines: z
       .array(
         z.object({
-          label: z.string().max(300),
-          parts: z.array(z.object({ name: z.string().max(300), grams: z.number().min(0), of: AmountsOf })).max(400),
+          label: Written(300),
+          parts: z.array(z.object({ name: Written(300), grams: z.number().min(0), of: AmountsOf })).max(400),
         }),
       )
       .max(400),
@@ -126,9 +126,9 @@ export const CookSchema = schemaOf<Cook>()(
     minutes: z.number('is not a number').gt(0, 'must be above 0').max(10_000, 'is too long').nullable(),
     verdicts: z.record(
       Id,
-      z.object({ again: z.enum(AGAIN), enough: z.enum(ENOUGH).nullable(), note: z.string().max(500, 'is too long') }),
+      z.object({ again: z.enum(AGAIN), enough: z.enum(ENOUGH).nullable(), note: Written(500, 'is too long') }),
     ),
-    note: z.string().max(4000, 'is too long'),
+    note: Written(4000, 'is too long'),
     frozen: FrozenSchema.nullable(),
     begun: Instant.nullable().default(null),
     table: Instant.nullable().default(null),
@@ -144,13 +144,13 @@ export const BoxSchema = schemaOf<Box>()(
     id: Id,
     cookId: Id,
     recipeId: Id,
-    title: z.string().max(200),
+    title: Written(200),
     share: ShareOfAll,
     grams: GramsCooked.nullable(),
     eaterId: Id.nullable(),
     kindId: Id.nullable(),
     as: z.enum(COOK_AS),
-    apart: z.array(z.object({ label: z.string().max(200), how: z.enum(APART_HOW) })).max(100),
+    apart: z.array(z.object({ label: Written(200), how: z.enum(APART_HOW) })).max(100),
     place: z.enum(BOX_PLACES),
     packed: Day,
     keepUntil: Day,

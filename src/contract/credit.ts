@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Credit } from '../core/card/card.ts';
+import { Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 const Link = z
@@ -9,7 +10,7 @@ const Link = z
 
 export const CreditSchema = schemaOf<Credit>()(
   z.object({
-    author: z.string().trim().max(120).nullable(),
+    author: Written(120).trim().nullable(),
     url: Link.nullable(),
     whose: z.enum(['own', 'family', 'other']),
   }),

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { type DayEntry, ENTRY_STATES } from '../core/day/day-entry.ts';
 import type { EaterDay } from '../core/day/eater-day.ts';
 import type { Pot } from '../core/day/pot.ts';
-import { Day, Grams, Id, Servings, Words } from './primitives.ts';
+import { Day, Grams, Id, Servings, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 const PointsEaten = z.number('is not a number').min(0, 'cannot be below 0').max(1000, 'is too much');
@@ -43,7 +43,7 @@ export const EaterDaySchema = schemaOf<EaterDay>()(
     low: z.boolean(),
     told: z.boolean(),
     saves: PointsEaten,
-    event: z.string().max(80, 'is longer than 80 characters'),
+    event: Written(80, 'is longer than 80 characters'),
     ticked: z.record(Id, z.number('is not a number').min(0).max(1000)),
   }),
 );

@@ -3,7 +3,7 @@ import { ALLERGENS, FOOD_KINDS, FOOD_STATES, type Food, ROLES } from '../core/fo
 import type { FoodCorrection } from '../core/food/food-correction.ts';
 import { labelImpossible } from '../core/food/food-from-label.ts';
 import { mostPer100g, NUTRIENTS, type Nutrient, type NutrientProfile } from '../core/food/nutrients.ts';
-import { Id, Words } from './primitives.ts';
+import { Id, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 const nutrientAmount = (n: Nutrient) => {
@@ -29,7 +29,7 @@ const Profile = schemaOf<NutrientProfile>()(
 
 export const MeasureSchema = z.object({
   unit: Words(40),
-  form: z.string().max(40).nullable(),
+  form: Written(40).nullable(),
   grams: z.number('is not a number').gt(0, 'must be above 0').max(100_000, 'is too large'),
 });
 
@@ -39,17 +39,17 @@ export const FoodSchema: z.ZodType<Food> = schemaOf<Food>()(
     id: Id,
     revision: z.int().min(1),
     name: Words(120),
-    group: z.string().max(60),
+    group: Written(60),
     state: z.enum(FOOD_STATES),
     per100g: Profile,
     measures: z.array(MeasureSchema).max(60),
     kinds: z.array(z.enum(FOOD_KINDS)).max(20),
     roles: z.array(z.enum(ROLES)).max(14),
     allergens: z.array(z.enum(ALLERGENS)).max(14),
-    synonyms: z.array(z.string().max(120)).max(100),
-    ownNames: z.array(z.string().max(120)).max(40).optional(),
-    source: z.string().max(200),
-    energyNote: z.string().max(300).nullable(),
+    synonyms: z.array(Written(120)).max(100),
+    ownNames: z.array(Written(120)).max(40).optional(),
+    source: Written(200),
+    energyNote: Written(300).nullable(),
   }),
 );
 

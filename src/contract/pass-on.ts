@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { type Corrected, WRONG_BEFORE } from '../core/card/corrected.ts';
 import { CARD_PARTS, type PassOn } from '../core/card/pass-on.ts';
+import { withoutUnwritten } from '../core/quantity/unwritten.ts';
 import { Id } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
@@ -8,10 +9,8 @@ import { schemaOf } from './schema-of.ts';
 export const Paragraphs = (most: number) =>
   z
     .string()
-    .overwrite((s) => s.replace(/\r\n?|[\u2028\u2029]/g, '\n').replace(UNWRITTEN, ''))
+    .overwrite((s) => withoutUnwritten(s.replace(/\r\n?|[\u2028\u2029]/g, '\n')))
     .max(most, `is longer than ${most} characters`);
-// biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
-const UNWRITTEN = /[\u0000-\u0009\u000b-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
 /** Words on one line, which may be none. */
 export const ShortWords = (most: number) => Paragraphs(most).overwrite((s) => s.replace(/\n+/g, ' '));
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { withoutUnwritten } from '../core/quantity/unwritten.ts';
 
 /** A UUIDv7, or the fixed id of something that ships with Imbiss. */
 export const Id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/, 'is not an id');
@@ -9,16 +10,12 @@ export const Id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9-]{2,63}$/, 'is not an
 export const Words = (most: number) =>
   z
     .string()
-    .overwrite((s) =>
-      s
-        .replace(/[\r\n\t\u2028\u2029]+/g, ' ')
-        .replace(UNWRITTEN_IN_LINE, '')
-        .trim(),
-    )
+    .overwrite((s) => withoutUnwritten(s.replace(/[\r\n\t\u2028\u2029]+/g, ' ')).trim())
     .min(1, 'is empty')
     .max(most, `is longer than ${most} characters`);
-// biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
-const UNWRITTEN_IN_LINE = /[\u0000-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
+/** Any text, of several lines too, without what no keyboard writes. */
+export const Written = (most: number, tooLong = `is longer than ${most} characters`) =>
+  z.string().overwrite(withoutUnwritten).max(most, tooLong);
 
 /** Servings: at least 0.01 and at most 500, fractions allowed. */
 export const Servings = z.number('is not a number').min(0.01, 'must be at least 0.01').max(500, 'can be at most 500');

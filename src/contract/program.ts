@@ -5,7 +5,7 @@ import { type Pin, type Program, type SaidPin, USUAL_WEEK } from '../core/progra
 import { COUNTING_METHODS, type Rule } from '../core/program/rule.ts';
 import type { TaughtFrom } from '../core/program/taught-from.ts';
 import type { Exception } from '../core/program/uncounted.ts';
-import { Id, Words } from './primitives.ts';
+import { Id, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 export const perNutrient = <T extends z.ZodType>(value: T) =>
@@ -94,7 +94,7 @@ const TaughtFromSchema = schemaOf<TaughtFrom>()(
 const programFields = {
   mark: z.string().regex(/^[A-Z]{2,3}$/, 'is not a mark of two or three capital letters'),
   name: Words(60),
-  idea: z.string().max(300, 'is too long').default(''),
+  idea: Written(300, 'is too long').default(''),
   rule: RuleSchema,
   /** Earlier revisions have no such thing: their rules were typed. */
   taught: TaughtFromSchema.nullable().default(null),
@@ -141,7 +141,7 @@ export const PinSchema = schemaOf<Pin>()(
 export const SaidPinSchema = schemaOf<SaidPin>()(
   PinSchema.extend({
     saidOn: z.iso.date('is not a day').nullable().default(null),
-    source: z.string().max(120, 'is too long').default(''),
+    source: Written(120, 'is too long').default(''),
     foodRevision: z.int().min(1).nullable().default(null),
   }),
 );

@@ -3,6 +3,7 @@ import { htmlText, isHtml } from '../core/page/html-text.ts';
 import { languageOf } from '../core/page/language.ts';
 import { readPage } from '../core/page/read-page.ts';
 import type { PageLanguage, PageText, RecipeText } from '../core/page/recipe-text.ts';
+import { cleanOfUnwritten } from '../core/quantity/unwritten.ts';
 import { MOST_ON_PAGE, recipesFromJson } from './recipe-file.ts';
 
 /**
@@ -12,7 +13,9 @@ import { MOST_ON_PAGE, recipesFromJson } from './recipe-file.ts';
  * @param most recipes that are read of it
  * @example readPasted('{"lines":["2 eggs"]}').recipes[0]?.ingredients // [{ text: '2 eggs', group: null }]
  */
-export function readPasted(text: string, most = MOST_ON_PAGE): PageText {
+export const readPasted = (text: string, most = MOST_ON_PAGE): PageText => cleanOfUnwritten(readAsIs(text, most));
+
+function readAsIs(text: string, most: number): PageText {
   if (/^\s*[[{]/.test(text)) {
     const recipes = recipesFromJson(parsed(text), most);
     if (recipes.length > 0) return { recipes, language: languageOf(text) };

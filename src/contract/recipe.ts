@@ -10,7 +10,7 @@ import { FoodSchema } from './food.ts';
 import { MovedSchema } from './moved.ts';
 import { PassOnSchema } from './pass-on.ts';
 import { PictureSchema } from './picture.ts';
-import { Day, Id, Words } from './primitives.ts';
+import { Day, Id, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 import { VersionChangeSchema, VersionSchema } from './version.ts';
 
@@ -22,29 +22,29 @@ export const ClaimSchema = schemaOf<Claim>()(
     per: z.string().max(40).nullable().default(null),
     of: z.string().max(40).nullable().default(null),
     programId: Id.nullable().default(null),
-    words: z.string().max(300),
+    words: Written(300),
   }),
 );
 
 const Minutes = z.number().min(0).max(100_000).nullable();
 export const RecipeFactsSchema = schemaOf<RecipeFacts>()(
   z.object({
-    makes: z.string().max(300).nullable().default(null),
+    makes: Written(300).nullable().default(null),
     times: z.object({ prep: Minutes, cook: Minutes, total: Minutes }),
-    pans: z.array(z.object({ words: z.string().max(200), lid: z.boolean() })).max(20),
-    tools: z.array(z.string().max(300)).max(60),
+    pans: z.array(z.object({ words: Written(200), lid: z.boolean() })).max(20),
+    tools: z.array(Written(300)).max(60),
   }),
 );
 
 /** Doubts that the cook has put aside, by their words. */
-export const SettledSchema = z.array(z.string().max(400)).max(100);
+export const SettledSchema = z.array(Written(400)).max(100);
 
 export const RecipeSchema = z.object({
   id: Id,
   title: Words(200),
   credit: CreditSchema,
   claims: z.array(ClaimSchema).max(20),
-  notes: z.string().max(200_000),
+  notes: Written(200_000),
   facts: RecipeFactsSchema.default(() => ({ makes: null, times: { ...NO_FACTS.times }, pans: [], tools: [] })),
   settled: SettledSchema.default([]),
   /** The version that is shown; null for the newest lightened one. */

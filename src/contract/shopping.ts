@@ -1,17 +1,17 @@
 import { z } from 'zod';
 import type { Buying } from '../core/shopping/buying.ts';
 import type { Trip } from '../core/shopping/trip.ts';
-import { Day, Id, Words } from './primitives.ts';
+import { Day, Id, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 const InstantSaid = z.iso.datetime('is not an instant');
 const MoreThanNone = z.number('is not a number').gt(0, 'must be above 0').max(1_000_000, 'is too large');
-const WordsSaid = z.string().max(300, 'is too long');
+const WordsSaid = Written(300, 'is too long');
 
 export const BuyingSchema = schemaOf<Buying>()(
   z.object({
     foodId: Id,
-    shop: z.string().max(60, 'is longer than 60 characters'),
+    shop: Written(60, 'is longer than 60 characters'),
     leastGrams: MoreThanNone.nullable(),
     packGrams: MoreThanNone.nullable(),
     price: z.number('is not a number').min(0, 'cannot be below 0').max(1_000_000, 'is too large').nullable(),
@@ -26,8 +26,8 @@ export const TripItemSchema = z.object({
   needed: WordsSaid,
   sold: WordsSaid.nullable(),
   soldGrams: MoreThanNone.nullable(),
-  shop: z.string().max(60),
-  uses: z.array(z.string().max(200)).max(60),
+  shop: Written(60),
+  uses: z.array(Written(200)).max(60),
   notThat: WordsSaid,
   inHouse: WordsSaid,
   price: z.number().min(0).max(1_000_000).nullable(),

@@ -4,11 +4,11 @@ import { checkSwap } from '../core/swap/check-swap.ts';
 import type { OwnSwap } from '../core/swap/own-swap.ts';
 import { SWAP_KINDS, type WrittenSwap } from '../core/swap/swap.ts';
 import { Revision } from './entry.ts';
-import { Id, Words } from './primitives.ts';
+import { Id, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 const Share = z.number('is not a number').gt(0, 'must be above 0').max(1, 'can be at most the whole');
-const NoteText = (most: number) => z.string().trim().max(most, `is longer than ${most} characters`);
+const NoteText = (most: number) => Written(most, `is longer than ${most} characters`).trim();
 
 const SwapFields = z.object({
   id: Id,

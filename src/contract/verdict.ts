@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AGAIN, ENOUGH, type Verdict } from '../core/swap/verdict.ts';
 import { Revision } from './entry.ts';
-import { Id } from './primitives.ts';
+import { Id, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 /** A verdict as it is sent: the server writes down which swaps the version had. */
@@ -10,7 +10,7 @@ export const NewVerdictSchema = z.object({
   eaterId: Id,
   again: z.enum(AGAIN),
   enough: z.enum(ENOUGH).nullable(),
-  note: z.string().trim().max(500),
+  note: Written(500).trim(),
 });
 export type NewVerdict = z.infer<typeof NewVerdictSchema>;
 

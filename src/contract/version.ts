@@ -9,7 +9,7 @@ import { type Line, type Step, VERSION_KINDS, type Version } from '../core/versi
 import type { LineFood } from '../core/weighing/line-food.ts';
 import type { Weight } from '../core/weighing/weight.ts';
 import { entrySchema } from './entry.ts';
-import { Grams, Id, Servings, Words } from './primitives.ts';
+import { Grams, Id, Servings, Words, Written } from './primitives.ts';
 import { schemaOf } from './schema-of.ts';
 
 /** A line or a step may be as long as anybody pastes; the reader asks about long ones, and nothing is cut off. */
@@ -39,7 +39,7 @@ const LineFoodSchema = schemaOf<LineFood>()(
       cooked: z.number().gt(0).max(200_000).optional(),
       cookId: Id.optional(),
     }),
-    z.object({ kind: z.literal('nothing'), why: z.string().max(200) }),
+    z.object({ kind: z.literal('nothing'), why: Written(200) }),
     z.object({ kind: z.literal('open') }),
   ]),
 );
@@ -59,8 +59,8 @@ const ReadingRestSchema = schemaOf<ReadingRest>()(
         }),
       )
       .max(1000),
-    modifiers: z.array(z.string().max(LONGEST_TEXT)).max(1000),
-    alternatives: z.array(z.string().max(LONGEST_TEXT)).max(1000),
+    modifiers: z.array(Written(LONGEST_TEXT)).max(1000),
+    alternatives: z.array(Written(LONGEST_TEXT)).max(1000),
     energy: z
       .object({ kcal: z.number().min(0).max(100_000), each: z.boolean() })
       .nullable()
@@ -81,8 +81,8 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
   z.object({
     id: Id,
     originLineId: Id,
-    group: z.string().max(200).nullable(),
-    text: z.string().max(LONGEST_TEXT),
+    group: Written(200).nullable(),
+    text: Written(LONGEST_TEXT),
     amount: z
       .object({
         quantity: z.number().min(0).max(10_000_000),
@@ -90,14 +90,14 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
         unit: z.string().max(40).nullable(),
       })
       .nullable(),
-    item: z.string().max(LONGEST_TEXT),
-    note: z.string().max(1000).nullable(),
+    item: Written(LONGEST_TEXT),
+    note: Written(1000).nullable(),
     read: ReadingRestSchema.nullable().default(null),
     food: LineFoodSchema,
     taken: z
       .object({
         confidence: z.number().min(0).max(1),
-        standIn: z.string().max(LONGEST_TEXT).nullable(),
+        standIn: Written(LONGEST_TEXT).nullable(),
         asLastTime: z.boolean(),
       })
       .nullable()
@@ -117,7 +117,7 @@ export const LineSchema: z.ZodType<Line> = schemaOf<Line>()(
 export const StepSchema: z.ZodType<Step> = schemaOf<Step>()(
   z.object({
     id: Id,
-    text: z.string().max(LONGEST_TEXT),
+    text: Written(LONGEST_TEXT),
     uses: z
       .array(z.object({ originLineId: Id, share: z.number('is not a number').min(0).max(1) }))
       .max(MOST_INGREDIENTS)

@@ -27,14 +27,16 @@ export function asMarkdown(told: ToldRecipe): string {
     return [...heading, `- ${l.text}`];
   });
   const notes = notesOf(told);
-  return `${[
+  const all = [
     ...head,
     '## Ingredients',
     '',
     ...lines,
     ...(told.steps.length > 0 ? ['', '## Method', '', ...told.steps.map((s, i) => `${i + 1}. ${s}`)] : []),
     ...(notes.length > 0 ? ['', '## Notes', '', ...notes.flatMap((n) => [n, ''])] : []),
-  ]
-    .join('\n')
-    .trimEnd()}\n`;
+  ];
+  return `${withoutTags(all.join('\n')).trimEnd()}\n`;
 }
+
+/** Words that look like a tag are written so that no reader of Markdown draws them as one (CommonMark 0.31, 6.6). */
+const withoutTags = (text: string): string => text.replace(/<(?=[a-z/!?])/gi, '&lt;');

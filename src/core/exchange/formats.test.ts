@@ -123,6 +123,16 @@ describe('a recipe as schema.org has it', () => {
   });
 });
 
+describe('a recipe as Markdown', () => {
+  it('holds no tag, and reads back as the words that it was', () => {
+    const odd = { ...told, steps: ['Cut <b>thin</b> slices, less than < 3 mm.'] };
+    const text = asMarkdown(odd);
+    expect(text).not.toMatch(/<[a-z/]/i);
+    expect(text).toContain('&lt;b>thin&lt;/b> slices, less than < 3 mm.');
+    expect(readBack(text).steps).toEqual(odd.steps);
+  });
+});
+
 describe('a recipe as Cooklang', () => {
   const text = asCooklang(told);
   it('reads back as what it was', () => {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { BOOKLET_API } from '../../contract/booklet-api.ts';
-import { DishSearch } from '../components/dish-search.tsx';
+import { FindDish } from '../components/find-dish.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { ask } from '../data/api.ts';
 import { askBytes } from '../data/ask-bytes.ts';
@@ -52,7 +52,7 @@ export function BookletPage() {
         </p>
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 desk:grid-cols-2">
           <section aria-label="Which recipes">
-            <DishSearch label="Find a recipe" most={MOST_RECIPES_OFFERED}>
+            <FindDish label="Find a recipe" most={MOST_RECIPES_OFFERED}>
               {({ id: dish, title: name }) => (
                 <Check
                   checked={chosen.some((c) => c.id === dish)}
@@ -63,7 +63,7 @@ export function BookletPage() {
                   {name}
                 </Check>
               )}
-            </DishSearch>
+            </FindDish>
           </section>
           <section aria-label="The booklet">
             <label className="block">

@@ -3,7 +3,7 @@ import { plateLines } from '../../core/counting/plate-lines.ts';
 import type { BoughtFood } from '../../core/feast/feast.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AddLine } from '../components/add-line.tsx';
-import { DishSearch } from '../components/dish-search.tsx';
+import { FindDish } from '../components/find-dish.tsx';
 import { useHousehold } from '../context/household-context.ts';
 import { useReadingIndex } from '../data/use-pantry-index.ts';
 import { Modal } from '../kit/modal.tsx';
@@ -35,7 +35,7 @@ export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishPr
   };
   return (
     <Modal title={instead === null ? 'One more on the menu' : `In the place of ${instead}`} onClose={onClose}>
-      <DishSearch label="A dish of yours" without={onMenu}>
+      <FindDish label="A dish of yours" without={onMenu}>
         {(dish) => (
           <button
             type="button"
@@ -53,7 +53,7 @@ export function AddDish({ instead, onMenu, onAdd, onBought, onClose }: AddDishPr
             </span>
           </button>
         )}
-      </DishSearch>
+      </FindDish>
       <p className="label mt-4">Or something bought, as much as one eats of it</p>
       <AddLine label="Something bought" placeholder="2 slices rye bread" onAdd={bought} />
     </Modal>

@@ -1,4 +1,4 @@
-import { DishSearch } from '../components/dish-search.tsx';
+import { FindDish } from '../components/find-dish.tsx';
 import { Modal } from '../kit/modal.tsx';
 
 interface AddToSheetProps {
@@ -10,7 +10,7 @@ interface AddToSheetProps {
 export function AddToSheet({ onAdd, onClose }: AddToSheetProps) {
   return (
     <Modal title="Add a dish" onClose={onClose}>
-      <DishSearch label="A dish of yours">
+      <FindDish label="A dish of yours">
         {({ id, title }) => (
           <button
             type="button"
@@ -20,7 +20,7 @@ export function AddToSheet({ onAdd, onClose }: AddToSheetProps) {
             {title}
           </button>
         )}
-      </DishSearch>
+      </FindDish>
     </Modal>
   );
 }

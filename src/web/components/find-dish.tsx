@@ -4,7 +4,7 @@ import { useRecipeSearch } from '../data/queries.ts';
 
 type FoundDish = NonNullable<ReturnType<typeof useRecipeSearch>['data']>['rows'][number];
 
-interface DishSearchProps {
+interface FindDishProps {
   readonly label: string;
   /** So many are offered at once. */
   readonly most?: number;
@@ -15,7 +15,7 @@ interface DishSearchProps {
 }
 
 /** Finds dishes of the household by some of their words. */
-export function DishSearch({ label, most = 30, without = [], children }: DishSearchProps) {
+export function FindDish({ label, most = 30, without = [], children }: FindDishProps) {
   const { household } = useHousehold();
   const [asking, setAsking] = useState('');
   const { data } = useRecipeSearch(household.id, useDeferredValue(asking), most);
