@@ -2,6 +2,7 @@ import { cooklangAsPage, isCooklang } from '../core/exchange/read-cooklang.ts';
 import { htmlText, isHtml } from '../core/page/html-text.ts';
 import { languageOf } from '../core/page/language.ts';
 import { readPage } from '../core/page/read-page.ts';
+import { LONGEST_RECIPE } from '../core/page/recipe-limits.ts';
 import type { PageLanguage, PageText, RecipeText } from '../core/page/recipe-text.ts';
 import { cleanOfUnwritten } from '../core/quantity/unwritten.ts';
 import { MOST_ON_PAGE, recipesFromJson } from './recipe-file.ts';
@@ -20,12 +21,17 @@ function readAsIs(text: string, most: number): PageText {
     const recipes = recipesFromJson(parsed(text), most);
     if (recipes.length > 0) return { recipes, language: languageOf(text) };
   }
+  // Words that are longer than any recipe are none: reading them would hold up everybody.
+  if (!isHtml(text) && text.length > LONGEST_RECIPE) return NO_RECIPE;
   if (isCooklang(text)) return readPage(cooklangAsPage(text));
   if (!isHtml(text)) return readPage(text);
   const html = htmlText(text);
   const recipes = eachRecipeOnce(html.data.flatMap((d) => recipesFromJson(parsed(d), most)));
-  return recipes.length > 0 ? { recipes, language: languageOf(html.text) } : readPage(html.text);
+  if (recipes.length > 0) return { recipes, language: languageOf(html.text) };
+  return html.text.length > LONGEST_RECIPE ? NO_RECIPE : readPage(html.text);
 }
+
+const NO_RECIPE: PageText = { recipes: [], language: null };
 
 /** Pages say the same recipe twice, each part of them its own way. */
 const eachRecipeOnce = (recipes: readonly RecipeText[]): RecipeText[] => [

@@ -120,6 +120,9 @@ describe('recipe files', () => {
       [Buffer.from([0, 255, 254, 1, 2, 3]), 'no text'],
       [bytes(`${'['.repeat(50_000)}`), 'No recipe was found'],
       [zipOf({ '../out.md': LEEKS }), 'lead out'],
+      // Long words, and a nest that is no data, are put aside and not read.
+      [bytes('2 cups flour and '.repeat(2_000_000)), 'far longer than a recipe'],
+      [bytes(`${'['.repeat(3_000_000)}`), 'far longer than a recipe'],
       [zipOf({}), 'No recipe was found'],
     ] as const) {
       const { body: problem } = await sent(server, '/api/households/home/take-in/preview', body).expect(422);

@@ -9,7 +9,7 @@ import { VersionSchema } from '../../contract/version.ts';
 import { versionOfText } from '../../contract/version-of-text.ts';
 import { invalid } from '../../core/errors.ts';
 import { type FoodIndex, indexFoods } from '../../core/food/match-food.ts';
-import { MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
+import { LONGEST_RECIPE, MOST_INGREDIENTS } from '../../core/page/recipe-limits.ts';
 import type { RecipeText } from '../../core/page/recipe-text.ts';
 import { isOpen } from '../../core/version/version.ts';
 import type { CarriedHousehold } from '../exchange/household-archive.ts';
@@ -52,7 +52,11 @@ export async function recipesOfFiles(s: Scope, files: readonly TextFile[]): Prom
     }
     const all = readPasted(file.text, MOST_IN_FILE).recipes;
     const found = all.filter((r) => r.ingredients.length > 0 && !r.fromSteps);
-    if (found.length === 0) cannot(file, 'No recipe was found in it.');
+    if (found.length === 0)
+      cannot(
+        file,
+        file.text.length > LONGEST_RECIPE ? 'It is far longer than a recipe.' : 'No recipe was found in it.',
+      );
     if (all.length >= MOST_IN_FILE)
       cannot(file, `It has more than ${MOST_IN_FILE} recipes: what is behind was not read.`);
     for (const text of found) {
