@@ -82,6 +82,11 @@ describe('the tasks of a dish', () => {
     expect(d.tasks.at(-1)).toMatchObject({ words: 'Into boxes', hands: true, after: [called(d, /^Let it stand/).id] });
   });
 
+  it('have raw meat cut after what lies on the same board', () => {
+    const d = tasksOf(['100 g bacon, diced', '1 onion, chopped'], ['Fry the bacon with the onion.', 'Serve.']);
+    expect(called(d, /^Get ready/).words).toBe('Get ready: 1 onion, chopped; 100 g bacon, diced');
+  });
+
   it('never stir in, before it is there, what goes into the pot at the end', () => {
     const d = tasksOf(
       [
