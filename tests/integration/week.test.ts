@@ -10,8 +10,8 @@ const home = '/api/households/home';
 const api = () => request(server.app);
 const put = (kind: string, id: string, document: object) => api().put(`${home}/${kind}/${id}/document`).send(document);
 const ask = async <T>(path: string): Promise<T> => (await api().get(`${home}/${path}`).expect(200)).body;
-const recipe = (id: string, title: string, lines: string[], servings = 4) => {
-  const version = readVersion(lines, { id: `${id}-v1`, recipeId: id, servings });
+const recipe = (id: string, title: string, lines: string[], servings = 4, over: object = {}, facts?: object) => {
+  const version = { ...readVersion(lines, { id: `${id}-v1`, recipeId: id, servings }), ...over };
   return api()
     .post(`${home}/recipes`)
     .send({
@@ -20,6 +20,7 @@ const recipe = (id: string, title: string, lines: string[], servings = 4) => {
       credit: { author: null, url: null, whose: 'own' },
       claims: [],
       notes: '',
+      facts,
       asWritten: {
         ...version,
         lines: version.lines.map((l) => ({ ...l, id: `${id}-${l.id}`, originLineId: `${id}-${l.id}` })),
@@ -256,6 +257,51 @@ describe('what fits', () => {
     await api().get(`${home}/fits?eater=nobody`).expect(404);
     await api().get(`${home}/fits?eater=ada&points=many`).expect(422);
   });
+  it('is sought among all recipes: the quickest, what is in the house, what was not eaten for long, what has the protein', async () => {
+    // Forty that come nearer to what is left than any of the four that are asked for.
+    for (let i = 0; i < 40; i++) await recipe(`near-${i}`, `Near ${i}`, ['130 g butter', '1 leek'], 4);
+    const times = { prep: null, cook: null, total: 7 };
+    await recipe('quick', 'Quick carrots', ['100 g butter', '1 carrot'], 4, {}, { times, pans: [], tools: [] });
+    await recipe('lean', 'Turkey breast', ['800 g turkey breast']);
+    await recipe('house', 'Rice of the house', ['300 g rice', '20 g sugar']);
+    for (const id of ['rice-white', 'sugar'])
+      await put('stock', id, { id, foodId: id, name: id, grams: 900, opened: false, useBy: null, lacking: false });
+    await server.renew();
+    const near = (await ask<FitsAnswer>('fits?eater=ada&points=99&of=recipes')).fits.find((f) => f.title === 'Near 0')!;
+    const first = async (query: string) =>
+      (await ask<FitsAnswer>(`fits?eater=ada&points=${near.points}&of=recipes&${query}`)).fits[0]!.title;
+    expect(await first('order=points')).toMatch(/^Near/);
+    expect(await first('order=time')).toBe('Quick carrots');
+    expect(await first('order=house')).toBe('Rice of the house');
+    expect(await first('protein=30')).toBe('Turkey breast');
+    for (let i = 0; i < 40; i++) {
+      const what = { kind: 'version', recipeId: `near-${i}`, versionId: `near-${i}-v1` };
+      await put('day-entries', `ate-${i}`, entry(`ate-${i}`, what, { day: '2026-11-24' })).expect(200);
+    }
+    expect(await first('order=lately')).not.toMatch(/^Near/);
+    expect(await first('notLately=true')).not.toMatch(/^Near/);
+  });
+  it('is also a food that was eaten lately, though nobody keeps it in the house', async () => {
+    await put(
+      'day-entries',
+      'an-apple',
+      entry('an-apple', { kind: 'food', foodId: 'apple', grams: 150, low: 150, high: 150 }),
+    ).expect(200);
+    const { fits } = await ask<FitsAnswer>('fits?eater=ada&points=5&of=foods');
+    expect(fits).toMatchObject([{ title: 'apple', inHouse: 0, lastEaten: '2026-11-25' }]);
+    expect((await ask<FitsAnswer>('fits?eater=ada&points=5&of=foods&notLately=true')).fits).toEqual([]);
+  });
+  it('leaves what is only a part of other dishes to the last', async () => {
+    await recipe('dough', 'A dough', ['500 g flour', '100 g butter']);
+    const [line] = readVersion(['1 leek']).lines;
+    const food = { kind: 'recipe', recipeId: 'dough', versionId: 'dough-v1' };
+    await recipe('pie', 'A pie', ['1 leek'], 4, { lines: [{ ...line, food }] });
+    await server.renew();
+    const { fits } = await ask<FitsAnswer>('fits?eater=ada&points=40&of=recipes');
+    const titles = fits.map((f) => f.title);
+    expect(titles).toContain('A pie');
+    expect(titles.at(-1)).toBe('A dough');
+  });
   it('tells how a treat can be had: smaller, on another day, and what is bought of that kind', async () => {
     const treat = await ask<TreatAnswer>('recipes/cheesecake/treat?eater=ada&points=6');
     expect(treat.versions[0]!.portionPoints).toBeLessThanOrEqual(6);
@@ -313,6 +359,9 @@ describe('an allergy', () => {
       (await ask<FitsAnswer>(`fits?eater=${eater}&points=40`)).fits.map((f) => f.title);
     expect(await titles('ada')).toEqual(expect.arrayContaining(['Walnut loaf', 'Leek stew', 'walnuts']));
     for (const title of await titles('tom')) expect(title).not.toMatch(/walnut|leek/i);
+    const treat = await ask<TreatAnswer>('recipes/loaf/treat?eater=tom&points=40');
+    expect(treat.versions[0]!.notFor.join()).toMatch(/tree nuts/);
+    expect((await ask<TreatAnswer>('recipes/loaf/treat?eater=ada&points=40')).versions[0]!.notFor).toEqual([]);
   });
 });
 
