@@ -101,6 +101,17 @@ bar('searched by a word', byWord / alone, 4, ' times');
 bar('narrowed by who can eat it and by an appliance', byEater, 25, ' ms');
 bar('narrowed by what is in the house', inHouse, 50, ' ms');
 
+// What fits is sought among all of them and counted out for two dozen.
+for (const asked of ['order=points', 'order=time', 'order=house', 'order=lately', 'order=lately&notLately=true']) {
+  const times: number[] = [];
+  for (let i = 0; i < 25; i++) {
+    const began = performance.now();
+    await (await api(`/households/home/fits?eater=eater-1&points=9&of=recipes&${asked}`)).json();
+    if (i >= 5) times.push(performance.now() - began);
+  }
+  bar(`what fits, ${asked}`, quantile(times, 0.5), 150, ' ms');
+}
+
 // Listing, and all of them counted anew meanwhile.
 await probe('/reset');
 const { eaters } = await (await api('/households/home')).json();

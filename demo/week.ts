@@ -109,6 +109,6 @@ export const DEMO_POTS = [
 /** Where the household gets things, in made-up shops. */
 export const DEMO_BUYING = [
   { foodId: 'leek', shop: 'Market', leastGrams: null, packGrams: 500, price: 1.8 },
-  { foodId: 'milk-whole', shop: 'Dairy by the bridge', leastGrams: 1000, packGrams: 1030, price: 1.2 },
+  { foodId: 'milk-whole', shop: 'Dairy by the bridge', leastGrams: 1000, packGrams: 1031, price: 1.2 },
   { foodId: 'butter', shop: 'Dairy by the bridge', leastGrams: 250, packGrams: 250, price: 2.6 },
 ] as const;

@@ -1,4 +1,4 @@
-import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
+import { DOCUMENT_NAMES } from '../core/documents/document-names.ts';
 import { API } from './api.ts';
 import { BOOKLET_API } from './booklet-api.ts';
 import { CARD_API } from './card-api.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOCUMENT_NAMES, type DocumentName } from '../core/documents/document-kinds.ts';
+import { DOCUMENT_NAMES, type DocumentName } from '../core/documents/document-names.ts';
 import { type ChangeOf, DOCUMENTS, type DocumentOf, type DocumentSpec } from './documents.ts';
 import { DocumentId, entrySchema, keptSchema, Revision, sentEntrySchema } from './entry.ts';
 import { Id } from './primitives.ts';

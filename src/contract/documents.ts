@@ -9,28 +9,30 @@ import {
   BARCODE_KIND,
   BOX_KIND,
   BOX_KIND_KIND,
-  BUYING_KIND,
   COOK_KIND,
   CORRECTION_KIND,
-  DAY_ENTRY_KIND,
-  type DocumentName,
-  EATER_DAY_KIND,
   EATER_KIND,
   FEAST_KIND,
   HOUSEHOLD_KIND,
   type KnownBarcode,
   OBSERVATION_KIND,
   PIN_KIND,
-  POT_KIND,
-  PREP_KIND,
   STOCK_KIND,
   SWAP_KIND,
-  TRIP_KIND,
   VERDICT_KIND,
   VESSEL_KIND,
 } from '../core/documents/document-kinds.ts';
+import type { DocumentName } from '../core/documents/document-names.ts';
 import { OUTSIDE_KIND } from '../core/documents/outside-kind.ts';
 import { RECIPE_KIND, type RecipeHead } from '../core/documents/recipe-kind.ts';
+import {
+  BUYING_KIND,
+  DAY_ENTRY_KIND,
+  EATER_DAY_KIND,
+  POT_KIND,
+  PREP_KIND,
+  TRIP_KIND,
+} from '../core/documents/week-kinds.ts';
 import type { Feast } from '../core/feast/feast.ts';
 import type { FoodCorrection } from '../core/food/food-correction.ts';
 import type { DocumentKind } from '../core/history/document-kind.ts';

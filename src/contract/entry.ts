@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOCUMENT_NAMES } from '../core/documents/document-kinds.ts';
+import { DOCUMENT_NAMES } from '../core/documents/document-names.ts';
 import type { FieldChange } from '../core/history/field-change.ts';
 import { Id, Words } from './primitives.ts';
 

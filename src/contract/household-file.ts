@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { DocumentName } from '../core/documents/document-kinds.ts';
+import type { DocumentName } from '../core/documents/document-names.ts';
 import { DOCUMENTS } from './documents.ts';
 import { FoodSchema } from './food.ts';
 import { HouseholdSchema } from './household.ts';

@@ -9,6 +9,9 @@ import { Day, Grams, Id, Words, Zone } from './primitives.ts';
 import { ExceptionSchema, PointsADay, ProgramSchema, SaidPinSchema } from './program.ts';
 import { schemaOf } from './schema-of.ts';
 
+const Aimed = (most: number) =>
+  z.number('is not a number').min(0, 'cannot be below 0').max(most, 'is too large').nullable();
+const MealAimSchema = z.object({ eaterId: Id, points: Aimed(1000), kcal: Aimed(20_000), protein: Aimed(2000) });
 const MealSchema = z.object({
   id: Id,
   name: Words(40),
@@ -16,6 +19,7 @@ const MealSchema = z.object({
     .string()
     .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is no time, such as 12:30')
     .nullable(),
+  aims: z.array(MealAimSchema).max(60, 'are more than 60').readonly().default([]),
 });
 const AimSchema = z.object({
   id: Id,

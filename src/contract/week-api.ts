@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BOX_PLACES } from '../core/cook/cook.ts';
+import { APPLIANCES } from '../core/dish/dish-facts.ts';
 import { VEGETABLE_COLOURS } from '../core/table/daily-aim.ts';
 import { DayEntrySchema, EatenSchema, EaterDaySchema, PotSchema } from './day.ts';
 import { Revision } from './entry.ts';
@@ -154,6 +155,7 @@ const LookBackSchema = z.object({
       points: OrUnknown,
       allowance: OrUnknown,
       variety: z.number().describe('How many different recipes and foods there were.'),
+      isWhole: z.boolean().describe('Whether all seven days of it are looked at, and over.'),
     }),
   ),
   gaps: z.number().describe('Days of which nothing was told.'),
@@ -186,7 +188,7 @@ const FitsQuerySchema = z.object({
   kcal: Least.optional().describe('The most energy.'),
   protein: Least.optional().describe('The least protein, g.'),
   minutes: Least.optional(),
-  appliance: z.string().max(40).optional(),
+  appliance: z.enum(APPLIANCES).optional(),
   season: OnOrOff,
   notLately: OnOrOff,
   of: z.enum(['recipes', 'boxes', 'foods']).optional(),
@@ -213,6 +215,7 @@ const FitsSchema = z.object({
       inSeason: z.boolean(),
     }),
   ),
+  countedOut: OrUnknown.describe('Of how many recipes alone it was tried whether they fit; null where of all.'),
 });
 export type FitsAnswer = z.infer<typeof FitsSchema>;
 
@@ -228,6 +231,7 @@ const TreatSchema = z.object({
       grams: OrUnknown,
       portion: OrUnknown,
       portionPoints: OrUnknown,
+      notFor: z.array(z.string()).describe('What in it they must not or will not eat.'),
     }),
   ),
   days: z.array(z.object({ day: Day, mayTake: z.number() })).describe('Days of the week that have room for all of it.'),

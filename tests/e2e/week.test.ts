@@ -80,6 +80,13 @@ describe('a week', () => {
     // What fits, and half of what does not.
     await page.getByRole('button', { name: 'What fits' }).click();
     const fits = page.getByRole('dialog');
+    await fits.getByRole('combobox', { name: 'For' }).click();
+    await page.getByRole('option', { name: 'Evening' }).click();
+    await fits.getByLabel('no more points than').fill('12');
+    // What of the twelve is left beside what is planned already.
+    await expect
+      .poll(async () => Number(await fits.getByLabel('Points, at most').inputValue()))
+      .toBeLessThanOrEqual(12);
     await fits.getByLabel('Points, at most').fill('5');
     await fits
       .getByText(/half of it fits|a portion fits/)
@@ -89,7 +96,10 @@ describe('a week', () => {
     await fits.getByRole('button', { name: 'Plum tray cake', exact: true }).click();
     await fits.getByRole('columnheader', { name: 'What fits' }).waitFor();
     await expectAccessible(page, 'what fits');
-    await page.keyboard.press('Escape');
+    // The aim stays with the meal, and what is taken goes into it.
+    await fits.getByRole('button', { name: /^Put / }).first().click();
+    await page.getByText(/is on the day, evening\./).waitFor();
+    await page.getByRole('region', { name: 'Evening' }).getByText('of 12').waitFor();
 
     // The plan: a pot of six, with portions for two.
     // Monday of the week after: on it every day has one behind it.
@@ -170,9 +180,11 @@ describe('a week', () => {
 
     // Looked back on: as many days as were told, and the same numbers.
     await page.goto(`${imbiss.home}/week/back?eater=${RUNA}`);
-    const back = await api<LookBackAnswer>(`/eaters/${RUNA}/look-back?from=${addDays(today, -27)}&to=${today}`);
+    // Runa's weeks begin on Monday: four of them, and the one that is not over.
+    const since = addDays(today, -28 - (isoWeekday(addDays(today, -28)) - 1));
+    const back = await api<LookBackAnswer>(`/eaters/${RUNA}/look-back?from=${since}&to=${addDays(today, -1)}`);
     const days = back.days.filter((d) => d.points !== null).length;
-    await page.getByText(`${days} of 28 days were told`).waitFor();
+    await page.getByText(`${days} of ${back.days.length} days were told`).waitFor();
     const last = back.weeks.findLast((w) => w.points !== null)!;
     await page
       .getByRole('region', { name: 'Weeks' })

@@ -22,7 +22,7 @@ import { SCALE_API } from '../../src/contract/scale.ts';
 import { SCRIPT_API } from '../../src/contract/script-api.ts';
 import { SHEET_API } from '../../src/contract/sheet.ts';
 import { WEEK_API } from '../../src/contract/week-api.ts';
-import type { DocumentName } from '../../src/core/documents/document-kinds.ts';
+import type { DocumentName } from '../../src/core/documents/document-names.ts';
 import { RECIPE_FORMATS } from '../../src/core/exchange/cannot-hold.ts';
 import { SWAPS } from '../../src/core/swap/library.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';

@@ -63,14 +63,14 @@ export function eaterWeek(of: WeekOf): ToldDay[] {
   const told = of.days.map((day, i): Omit<ToldDay, 'reckoned'> => {
     const entries = byDay.get(day) ?? [];
     const as = rules[i]!;
-    const sum = summed(entries, as, of.upwards);
+    const sum = sumEntries(entries, as, of.upwards);
     const said = saidOf.get(day) ?? blankDay(of.eaterId, day);
     const isOver = day < of.today;
     return {
       day,
       entries,
       sum,
-      eaten: summed(
+      eaten: sumEntries(
         entries.filter((e) => e.entry.state === 'eaten'),
         as,
         of.upwards,
@@ -94,7 +94,8 @@ export function eaterWeek(of: WeekOf): ToldDay[] {
   return told.map((t, i) => ({ ...t, reckoned: reckoned[i]! }));
 }
 
-const summed = (entries: readonly CountedEntry[], as: DayRules | null, upwards: boolean): DaySum =>
+/** What some of a day comes to. @param as null for somebody who does not count */
+export const sumEntries = (entries: readonly CountedEntry[], as: DayRules | null, upwards: boolean): DaySum =>
   sumDay(
     entries.map(({ entry, count }) => ({ ref: refOf(entry), count })),
     as === null ? null : { rule: as.program.rule, adds: as.program.week.adds, upwards },

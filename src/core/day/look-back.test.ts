@@ -32,7 +32,7 @@ const ate = (day: string, id: string, points: number, recipeId: string | null): 
     complete: true,
   },
 });
-const told = (entries: CountedEntry[]) =>
+const told = (entries: CountedEntry[], today = '2026-12-01') =>
   eaterWeek({
     eaterId: 'ada',
     days: daysFrom('2026-12-28', 14),
@@ -42,7 +42,7 @@ const told = (entries: CountedEntry[]) =>
     program: () => null,
     now: { program: LE, allowance: 38 },
     upwards: false,
-    today: '2026-12-01',
+    today,
   });
 
 describe('looking back', () => {
@@ -53,9 +53,17 @@ describe('looking back', () => {
     expect(back.gaps).toBe(12);
     // 30 and 41 of 38 + 38 and the reserve of 20; the week after has nothing to say.
     expect(back.weeks).toEqual([
-      { from: '2026-12-28', daysTold: 2, points: 71, allowance: 96, variety: 2 },
-      { from: '2027-01-04', daysTold: 0, points: null, allowance: null, variety: 0 },
+      { from: '2026-12-28', daysTold: 2, points: 71, allowance: 96, variety: 2, isWhole: false },
+      { from: '2027-01-04', daysTold: 0, points: null, allowance: null, variety: 0, isWhole: false },
     ]);
+  });
+  it('tells a week that is not over, or not looked at from its beginning, from one that is', () => {
+    const weeks = (today: string, days = 14) => lookBack(told([], today).slice(0, days), 1).weeks.map((w) => w.isWhole);
+    // Two weeks from Monday the 28th to Sunday the 10th.
+    expect(weeks('2027-01-11')).toEqual([true, true]);
+    expect(weeks('2027-01-10')).toEqual([true, false]);
+    expect(weeks('2027-01-11', 10)).toEqual([true, false]);
+    expect(lookBack(told([], '2027-02-01').slice(2), 1).weeks.map((w) => w.isWhole)).toEqual([false, true]);
   });
   it('knows what there was most, and no streaks', () => {
     const back = lookBack(

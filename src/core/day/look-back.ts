@@ -26,6 +26,8 @@ export interface LookedBackWeek {
   readonly allowance: number | null;
   /** How many different recipes and foods there were. */
   readonly variety: number;
+  /** Whether all seven days of it are looked at, and over. */
+  readonly isWhole: boolean;
 }
 
 /** What was eaten over some time. */
@@ -38,6 +40,7 @@ export interface LookedBack {
 }
 
 const MOST_DISHES = 12;
+const DAYS_OF_A_WEEK = 7;
 
 /** Looks back on days of somebody's. @param told of one eater, in order @param begins the weekday that weeks begin with */
 export function lookBack(told: readonly ToldDay[], begins: number): LookedBack {
@@ -100,5 +103,6 @@ function lookedBackWeek(from: string, told: readonly ToldDay[]): LookedBackWeek 
         ? null
         : counting.reduce((s, d) => s + d.rules!.allowance, 0) + counting[counting.length - 1]!.rules!.program.reserve,
     variety: things.size,
+    isWhole: told.length === DAYS_OF_A_WEEK && told.every((d) => d.isOver),
   };
 }

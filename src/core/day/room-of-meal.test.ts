@@ -22,6 +22,10 @@ describe('what is left of the aim of a meal', () => {
       protein: null,
     });
   });
+  it('is whole, on the side that keeps the aim', () => {
+    const room = roomOfMeal({ points: 12, kcal: 600, protein: 20 }, on(4, 402.4, 11.25), null);
+    expect(room).toEqual({ points: 8, kcal: 197, protein: 9 });
+  });
   it('is no more than what is left of the day', () => {
     expect(roomOfMeal({ points: 12, kcal: null, protein: null }, on(0, 0, 0), 7).points).toBe(7);
     expect(roomOfMeal({ points: null, kcal: null, protein: null }, on(3, 100, 2), 20)).toEqual({

@@ -1,34 +1,24 @@
 import type { BoxKind } from '../cook/box-kind.ts';
 import type { Box, Cook, Vessel } from '../cook/cook.ts';
-import type { DayEntry } from '../day/day-entry.ts';
-import type { EaterDay } from '../day/eater-day.ts';
-import type { Pot } from '../day/pot.ts';
 import type { Feast } from '../feast/feast.ts';
 import { ALLERGEN_WORDS, type Allergen } from '../food/food.ts';
 import type { FoodCorrection } from '../food/food-correction.ts';
 import { fieldKind } from '../history/field-change.ts';
-import { later, latest, list, object, record, set, value } from '../history/shape.ts';
-import type { Prep } from '../prep/prep.ts';
-import type { Pin, SaidPin } from '../program/program.ts';
-import type { Buying } from '../shopping/buying.ts';
-import type { Trip } from '../shopping/trip.ts';
+import { latest, list, object, record, set, value } from '../history/shape.ts';
+import type { SaidPin } from '../program/program.ts';
 import type { StockItem } from '../stock/stock.ts';
 import type { OwnSwap } from '../swap/own-swap.ts';
 import type { Verdict } from '../swap/verdict.ts';
 import type { Eater, Household } from '../table/table.ts';
 import type { Observation } from '../teach/observation.ts';
 import { lastStep } from './last-step.ts';
+import { named } from './named.ts';
 
 /** A barcode that the household knows: its food. */
 export interface KnownBarcode {
   readonly code: string;
   readonly foodId: string;
 }
-
-const named =
-  <D>(names: Readonly<Record<string, string>>) =>
-  (path: readonly string[], _document: D): string =>
-    names[path[0] ?? ''] ?? lastStep(path);
 
 /** An eater: each allergy, each thing avoided and each exception comes and goes on its own. */
 export const EATER_KIND = fieldKind<Eater>(
@@ -42,7 +32,19 @@ export const EATER_KIND = fieldKind<Eater>(
     avoids: set,
     ratherNot: set,
     notOnTop: set,
-    standing: list('id', object({ meal: value, words: value, weekdays: value, grams: value })),
+    standing: list(
+      'id',
+      object({
+        meal: value,
+        words: value,
+        foodId: value,
+        grams: value,
+        low: value,
+        high: value,
+        weekdays: value,
+        since: value,
+      }),
+    ),
   }),
   {
     what: named({
@@ -75,7 +77,14 @@ export const HOUSEHOLD_KIND = fieldKind<Household>(
     zone: value,
     sourceWords: record(value),
     ovenRunsHot: value,
-    meals: list('id', object({ name: value, time: value })),
+    meals: list(
+      'id',
+      object({
+        name: value,
+        time: value,
+        aims: list('eaterId', object({ points: value, kcal: value, protein: value })),
+      }),
+    ),
     aims: list('id', object({ name: value, kind: value, least: value, per: value })),
     upwards: value,
   }),
@@ -279,135 +288,3 @@ export const BOX_KIND = fieldKind<Box>(
     say: (path, v) => (path[0] !== 'taken' ? null : v === null ? 'still there' : (v as { readonly name: string }).name),
   },
 );
-
-/** Something on somebody's day. */
-export const DAY_ENTRY_KIND = fieldKind<DayEntry>(
-  'thing on a day',
-  object({
-    eaterId: value,
-    day: value,
-    meal: value,
-    position: latest,
-    what: value,
-    words: value,
-    portion: value,
-    spread: value,
-    state: value,
-  }),
-  {
-    what: named({
-      eaterId: 'whose it is',
-      day: 'the day',
-      meal: 'the meal',
-      what: 'what it is',
-      portion: 'how much',
-      state: 'whether it was eaten',
-    }),
-  },
-);
-
-/** What is said of a day of somebody's. */
-export const EATER_DAY_KIND = fieldKind<EaterDay>(
-  'day',
-  object({ low: value, told: latest, saves: value, event: value, ticked: record(latest) }),
-  { what: named({ low: 'whether it is a low day', saves: 'what is saved for it', event: 'what it is saved for' }) },
-);
-
-export const POT_KIND = fieldKind<Pot>(
-  'pot',
-  object({ versionId: value, day: value, meal: value, servings: value, cookId: value }),
-  { what: named({ day: 'the day', meal: 'the meal', servings: 'for how many', versionId: 'the version' }) },
-);
-
-/** A shopping trip: of two ticks of a thing the later holds, and items come and go on their own. */
-/** A prep day: who ticks last has it. */
-export const PREP_KIND = fieldKind<Prep>(
-  'prep day',
-  object({
-    day: value,
-    start: value,
-    cooks: value,
-    kitchen: object({ burners: value, trays: value, bowls: value, boards: value, blenders: value }),
-    dishes: list('id', object({ versionId: value, servings: value, cookId: value })),
-    minutes: record(value),
-    kept: value,
-    begun: latest,
-    ticks: record(later),
-  }),
-  {
-    what: named({
-      day: 'the day',
-      start: 'when it begins',
-      cooks: 'how many cook',
-      kitchen: 'what the kitchen has',
-      dishes: 'a dish',
-      minutes: 'how long something takes',
-      kept: 'the order of work',
-      begun: 'when it was begun',
-      ticks: 'what is done',
-    }),
-  },
-);
-
-export const TRIP_KIND = fieldKind<Trip>(
-  'shopping list',
-  object({
-    name: value,
-    items: list('id', object({ name: value, grams: value, needed: value, sold: value, soldGrams: value, shop: value })),
-    ticks: record(later),
-    done: latest,
-    home: set,
-  }),
-  { what: named({ name: 'the name', items: 'what is to get', ticks: 'whether it was got' }) },
-);
-
-export const BUYING_KIND = fieldKind<Buying>(
-  'way of buying',
-  object({ shop: value, leastGrams: value, packGrams: value, price: value }),
-  {
-    what: named({
-      shop: 'the shop',
-      leastGrams: 'the least stock',
-      packGrams: 'what a package holds',
-      price: 'the price',
-    }),
-  },
-);
-
-/** Everything that is kept by entries, under the names that stand in paths and in the database. */
-export const DOCUMENT_NAMES = [
-  'versions',
-  'recipes',
-  'feasts',
-  'eaters',
-  'household',
-  'swaps',
-  'stock',
-  'pins',
-  'barcodes',
-  'corrections',
-  'verdicts',
-  'observations',
-  'vessels',
-  'box-kinds',
-  'cooks',
-  'boxes',
-  'day-entries',
-  'days',
-  'pots',
-  'preps',
-  'outside-verdicts',
-  'trips',
-  'buying',
-] as const;
-export type DocumentName = (typeof DOCUMENT_NAMES)[number];
-
-/** The key of what is known by two ids, such as a pin of a food under a program. */
-export const pairId = (a: string, b: string): string => `${a}~${b}`;
-/** The id of a pin. */
-export const pinId = (p: Pick<Pin, 'foodId' | 'programId'>): string => pairId(p.foodId, p.programId);
-/** The id of a verdict. */
-export const verdictId = (v: Pick<Verdict, 'versionId' | 'eaterId'>): string => pairId(v.versionId, v.eaterId);
-
-/** The id of what is said of a day. */
-export const eaterDayId = (d: Pick<EaterDay, 'eaterId' | 'day'>): string => pairId(d.eaterId, d.day);

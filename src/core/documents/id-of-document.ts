@@ -1,4 +1,5 @@
-import { type DocumentName, eaterDayId, pinId, verdictId } from './document-kinds.ts';
+import type { DocumentName } from './document-names.ts';
+import { eaterDayId, pinId, verdictId } from './pair-ids.ts';
 
 type Fields = Readonly<Record<string, string>>;
 

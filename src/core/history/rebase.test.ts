@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testRecipeLine, testVersion } from '../../../tests/support/test-version.ts';
-import { EATER_KIND, FEAST_KIND, TRIP_KIND } from '../documents/document-kinds.ts';
+import { EATER_KIND, FEAST_KIND } from '../documents/document-kinds.ts';
+import { TRIP_KIND } from '../documents/week-kinds.ts';
 import type { Feast } from '../feast/feast.ts';
 import type { Trip } from '../shopping/trip.ts';
 import type { Eater } from '../table/table.ts';

@@ -8,7 +8,7 @@ import { boilMinutes, cutMinutes, guessHands, guessWait, isCutting, packMinutes 
 import { partKey } from './prep.ts';
 import type { DishTasks, Hint, PrepAside, PrepTask, ToolUse } from './prep-task.ts';
 import { shareOutPrepTime } from './share-out-prep-time.ts';
-import { type Soiled, soiledBy } from './soiled.ts';
+import { isRawAnimal, type Soiled, soiledBy } from './soiled.ts';
 import { type StepPart, stepParts } from './step-parts.ts';
 import { VesselsInUse } from './vessels-in-use.ts';
 import { withoutNights } from './without-nights.ts';
@@ -59,12 +59,9 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
   let tasks: PrepTask[] = [];
   const idOf = (key: string): string => `${dish.id}~${key}`;
   const lineOf = new Map(version.lines.map((l) => [l.id, l]));
-  const soiledWith = (lines: readonly Line[]): Soiled =>
-    soiledBy(
-      lines.flatMap((l) => (l.food.kind === 'food' ? (around.food(l.food.foodId) ?? []) : [])),
-      sweet,
-      around.mind,
-    );
+  const foodsOf = (l: Line): Food[] => (l.food.kind === 'food' ? [around.food(l.food.foodId) ?? []].flat() : []);
+  const soiledWith = (lines: readonly Line[]): Soiled => soiledBy(lines.flatMap(foodsOf), sweet, around.mind);
+  const isRaw = (l: Line): boolean => foodsOf(l).some(isRawAnimal);
   const add = (key: string, rest: Pick<PrepTask, 'words' | 'minutes' | 'after'> & Partial<PrepTask>): PrepTask => {
     const told = around.minutes[key];
     const task: PrepTask = {
@@ -111,7 +108,10 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
     const isApart = i > 0 && beginsApart(step, version, seen);
     const soiled = soiledWith(lines);
     let after = isApart ? [] : tips;
-    const ready = isCutting(text) ? [] : lines.filter((l) => isCutting(afterComma(l)));
+    // Raw meat comes last onto the board.
+    const ready = isCutting(text)
+      ? []
+      : lines.filter((l) => isCutting(afterComma(l))).toSorted((a, b) => Number(isRaw(a)) - Number(isRaw(b)));
     if (ready.length > 0) {
       const key = partKey(stepId, 'ready');
       const words = `Get ready: ${ready.map((l) => l.text).join('; ')}`;

@@ -1,4 +1,4 @@
-import type { Allergen, Food } from '../food/food.ts';
+import type { Allergen, Food, FoodKind } from '../food/food.ts';
 
 /** How dirty a board, a bowl or a blender may be before something, and is after it. */
 export interface Soiled {
@@ -9,13 +9,18 @@ export interface Soiled {
 /** Clean; used; of strong smell; raw; what somebody at the table must not have. Each is washed off before what bears less. */
 const [USED, STRONG, RAW, ALLERGEN] = [1, 2, 3, 4] as const;
 
-const isRawAnimal = (f: Food): boolean =>
-  f.state !== 'cooked' &&
-  f.state !== 'canned' &&
-  f.kinds.some(
-    (k) => k === 'meat' || k === 'poultry' || k === 'poultrybreast' || k === 'fish' || k === 'shellfish' || k === 'egg',
-  ) &&
-  !/\b(?:ham|salami|bacon|smoked|hard-boiled)\b/i.test(f.name);
+/** A name that says of something off a package that it is eaten as it is. */
+const READY = /\b(?:ham|salami|smoked|hard-boiled|cooked|roasted?|cured|dried|jerky|pepperoni|pickled)\b/i;
+/** Bacon is sold raw, smoked or not (USDA FSIS). */
+const SOLD_RAW = /\b(?:bacon|pancetta|lardons|speck)\b/i;
+const ANIMAL: readonly FoodKind[] = ['meat', 'poultry', 'poultrybreast', 'fish', 'shellfish', 'egg'];
+
+/** Whether a food is raw meat, fish or egg; what a household typed off a package is, unless its name says otherwise. */
+export function isRawAnimal({ state, kinds, name }: Food): boolean {
+  if (state === 'cooked' || state === 'canned' || state === 'drained' || !kinds.some((k) => ANIMAL.includes(k)))
+    return false;
+  return state === 'raw' || SOLD_RAW.test(name) || !READY.test(name);
+}
 const isStrong = (f: Food): boolean =>
   /\b(?:onion|garlic|leek|shallot|chil[li]+|horseradish|anchov|fish)/i.test(f.name);
 

@@ -13,7 +13,7 @@ export interface TripItem {
   readonly soldGrams: number | null;
   /** Where this household gets it; empty where nobody said. */
   readonly shop: string;
-  /** The dishes that need it. */
+  /** The dishes that need it, who has it as it is, or that it is always in the house. */
   readonly uses: readonly string[];
   /** The kind that the count rests on, and what its look-alike would add; empty where there is none. */
   readonly notThat: string;

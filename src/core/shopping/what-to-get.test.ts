@@ -62,6 +62,15 @@ describe('what to get', () => {
       price: 7.2,
     });
   });
+  it('says where one package less would nearly do', () => {
+    const buying = (packGrams: number) => [{ foodId: 'butter', shop: '', leastGrams: null, packGrams, price: null }];
+    expect(got({ buying: buying(640) }).get('butter')).toMatchObject({
+      sold: '2 × 640 g',
+      needed: '650 g; 1 × 640 g would be 10 g short',
+    });
+    expect(got({ buying: buying(500) }).get('butter')!.needed).toBe('650 g');
+    expect(got({ buying: buying(650) }).get('butter')!.needed).toBe('650 g');
+  });
   it('fills up what should always be in the house, also where no dish needs it', () => {
     const buying = [
       { foodId: 'butter', shop: '', leastGrams: 250, packGrams: null, price: null },
@@ -70,8 +79,8 @@ describe('what to get', () => {
     ];
     const list = got({ buying, stock: [inHouse('butter', 700), inHouse('milk-whole', 400), inHouse('sugar', 900)] });
     // 700 − 650 leaves 50 of 250.
-    expect(list.get('butter')).toMatchObject({ grams: 200 });
-    expect(list.get('milk-whole')).toMatchObject({ grams: 600, uses: [] });
+    expect(list.get('butter')).toMatchObject({ grams: 200, uses: ['Stew', 'Cake', 'always in the house'] });
+    expect(list.get('milk-whole')).toMatchObject({ grams: 600, uses: ['always in the house'] });
     expect(list.has('sugar')).toBe(false);
   });
   it('drops nothing that was not understood: it stands there by its words', () => {
@@ -79,9 +88,11 @@ describe('what to get', () => {
     expect(dust).toMatchObject({ foodId: null, grams: null, uses: ['Stew'] });
   });
   it('has the foods that somebody is going to eat as they are', () => {
-    expect(got({ foods: [{ foodId: 'apple', grams: 300, words: '2 apples' }] }).get('apple')).toMatchObject({
-      grams: 300,
-    });
+    const foods = [
+      { foodId: 'apple', grams: 300, who: 'Runa' },
+      { foodId: 'apple', grams: 150, who: 'Tomas' },
+    ];
+    expect(got({ foods }).get('apple')).toMatchObject({ grams: 450, uses: ['Runa', 'Tomas'] });
   });
   it('has the same ids from the same plan, so that two devices mean the same thing', () => {
     expect([...got().values()].map((i) => i.id)).toEqual([...got().values()].map((i) => i.id));

@@ -9,6 +9,7 @@ import type { StockItem } from '../stock/stock.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
 import type { Buying } from './buying.ts';
+import { soldPackageWords } from './sold-package.ts';
 import type { TripItem } from './trip.ts';
 
 /** A dish that is going to be cooked, and for how many servings. */
@@ -22,7 +23,8 @@ export interface DishToCook {
 export interface FoodToEat {
   readonly foodId: string;
   readonly grams: number;
-  readonly words: string;
+  /** Who eats it. */
+  readonly who: string;
 }
 
 export interface ToGetFrom {
@@ -41,6 +43,10 @@ interface Need {
   readonly uses: string[];
 }
 
+/** Why something is got that no dish needs. */
+const ALWAYS_THERE = 'always in the house';
+/** A package less that leaves no more than this short would nearly do. */
+const NEARLY = 0.05;
 /** Less than this is nothing to go for, g. */
 const LEAST_G = 1;
 
@@ -53,10 +59,10 @@ const LEAST_G = 1;
 export function whatToGet(from: ToGetFrom): TripItem[] {
   const needs = new Map<string, Need>();
   const unread = new Map<string, TripItem>();
-  const need = (foodId: string, grams: number, use: string | null): void => {
+  const need = (foodId: string, grams: number, use: string): void => {
     const had = needs.get(foodId) ?? { grams: 0, uses: [] };
     had.grams += grams;
-    if (use !== null && !had.uses.includes(use)) had.uses.push(use);
+    if (!had.uses.includes(use)) had.uses.push(use);
     needs.set(foodId, had);
   };
   for (const dish of from.dishes) {
@@ -68,8 +74,8 @@ export function whatToGet(from: ToGetFrom): TripItem[] {
       else for (const p of parts) need(p.foodId, p.grams * factor, dish.title);
     }
   }
-  for (const f of from.foods) need(f.foodId, f.grams, null);
-  for (const b of from.buying) if (b.leastGrams !== null && !needs.has(b.foodId)) need(b.foodId, 0, null);
+  for (const f of from.foods) need(f.foodId, f.grams, f.who);
+  for (const b of from.buying) if (b.leastGrams !== null && !needs.has(b.foodId)) need(b.foodId, 0, ALWAYS_THERE);
 
   const house = houseOf(from.stock);
   const items = [...needs].flatMap(([foodId, n]): TripItem[] => {
@@ -142,6 +148,12 @@ function neededWords(food: Food | null, grams: number, system: MeasureSystem): s
   return pieces !== null && Number.isInteger(pieces.quantity) ? `${pieces.quantity} (${plain})` : plain;
 }
 
+/** One package less, where that is nearly enough. */
+function nearlyEnough(packs: number, packGrams: number, grams: number, pack: string): string {
+  const short = grams - (packs - 1) * packGrams;
+  return packs < 2 || short > NEARLY * grams ? '' : `; ${packs - 1} × ${pack} would be ${formatGrams(short)} short`;
+}
+
 function itemOf(
   foodId: string,
   need: Need,
@@ -154,21 +166,23 @@ function itemOf(
   const have = there ?? 0;
   const least = own?.leastGrams ?? 0;
   const used = Math.min(have, need.grams);
-  const grams = need.grams - used + Math.max(0, least - (have - used));
+  const toFill = Math.max(0, least - (have - used));
+  const grams = need.grams - used + toFill;
   // Some of it is there, and nobody weighed it: it stays on the list, to be looked at.
   if (grams < LEAST_G) return null;
   const packs = own?.packGrams == null ? null : Math.ceil(grams / own.packGrams - EPSILON);
+  const pack = own?.packGrams == null ? '' : soldPackageWords(food, own.packGrams, system);
   return {
     ...BARE_ITEM,
     id: foodId,
     foodId,
     name: food?.name ?? foodId,
     grams: Math.round(grams * 10) / 10,
-    needed: neededWords(food, grams, system),
-    sold: packs === null ? null : `${packs} × ${formatGrams(own!.packGrams!)}`,
+    needed: `${neededWords(food, grams, system)}${packs === null ? '' : nearlyEnough(packs, own!.packGrams!, grams, pack)}`,
+    sold: packs === null ? null : `${packs} × ${pack}`,
     soldGrams: packs === null ? null : packs * own!.packGrams!,
     shop: own?.shop ?? '',
-    uses: need.uses,
+    uses: toFill > 0 && need.grams > 0 ? [...need.uses, ALWAYS_THERE] : need.uses,
     inHouse: !isThere
       ? ''
       : there === null

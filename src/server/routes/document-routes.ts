@@ -1,6 +1,6 @@
 import type { Router } from 'express';
 import { documentRoutesOf } from '../../contract/document-api.ts';
-import { DOCUMENT_NAMES } from '../../core/documents/document-kinds.ts';
+import { DOCUMENT_NAMES } from '../../core/documents/document-names.ts';
 import { blind } from '../http/if-match.ts';
 import { serve } from '../http/serve-route.ts';
 

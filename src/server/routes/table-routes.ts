@@ -3,7 +3,7 @@ import { API } from '../../contract/api.ts';
 import { COOK_API } from '../../contract/cook-api.ts';
 import { DRIFT_API } from '../../contract/drift-api.ts';
 import { SCRIPT_API } from '../../contract/script-api.ts';
-import { pairId } from '../../core/documents/document-kinds.ts';
+import { pairId } from '../../core/documents/pair-ids.ts';
 import { serve } from '../http/serve-route.ts';
 
 /** What a household says and plans at its table: programs, verdicts, swaps of its own, feasts. */

@@ -3,7 +3,7 @@ import type { DayCount } from '../../core/day/day-count.ts';
 import { type DayEntry, type Eaten, recipeOfEntry, refOfEaten } from '../../core/day/day-entry.ts';
 import type { EaterDay } from '../../core/day/eater-day.ts';
 import type { Pot } from '../../core/day/pot.ts';
-import { DAY_ENTRY_KIND, EATER_DAY_KIND, POT_KIND } from '../../core/documents/document-kinds.ts';
+import { DAY_ENTRY_KIND, EATER_DAY_KIND, POT_KIND } from '../../core/documents/week-kinds.ts';
 import { invalid } from '../../core/errors.ts';
 import type { RowOf } from '../db/schema.ts';
 import type { DayEntryRow } from './day-rows.ts';

@@ -1,34 +1,39 @@
 import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
-import { countEntry } from '../../core/day/count-entry.ts';
+import { type CountsFor, countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { probeEntry } from '../../core/day/probe-entry.ts';
 import { type FittingPortion, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
+import type { Food, FoodKind } from '../../core/food/food.ts';
 import { isInSeason } from '../../core/food/season.ts';
 import { ladderOf } from '../../core/program/ladder.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
 import { houseOf } from '../../core/stock/house-of.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
+import type { Eater } from '../../core/table/table.ts';
 import { boxesThere } from './cook-shelf.ts';
 import { countsFor, daySources } from './day-sources.ts';
 import { todayOf } from './eaten.ts';
 import { newestFoods } from './foods.ts';
+import { recipesThatMayFit } from './recipes-that-may-fit.ts';
 import type { Scope } from './scope.ts';
 import { stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 
-/** So many recipes are counted out for a room: those that come nearest to it. */
+/** So many are shown: those that were asked for first. */
 const MOST_FITTING = 24;
+/** So many recipes are counted out at a time, and at most. */
+const COUNTED_AT_ONCE = 48;
+const MOST_COUNTED = 480;
+/** A food that was eaten within so many days is one that is eaten here. */
+const FOODS_OF_DAYS = 56;
 /** What was eaten within so many days was eaten lately. */
 const LATELY_DAYS = 14;
 /** Of a food by itself: so much at least and at most, and so much of what nobody weighed, g. */
 const LEAST_OF_FOOD_G = 5;
 const MOST_OF_FOOD_G = 250;
 const UNWEIGHED_G = 100;
-/** A quarter of a serving is the least that is looked at: its serving may be so many times what is left. */
-const MOST_OF_ROOM = 4;
-
 type FitRow = FitsAnswer['fits'][number];
 
 /** Recipes, boxes and foods with the portion of each that fits. @throws DomainError not-found */
@@ -36,79 +41,215 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
   const table = await tableOf(s);
   const eater = table.eaters.find((e) => e.id === query.eater);
   if (eater === undefined) throw notFound('eater');
-  const who = countsFor(table, query.eater);
   const room: Room = { points: query.points ?? null, kcal: query.kcal ?? null, protein: query.protein ?? null };
   const today = query.day ?? (await todayOf(s));
-  const stock = await stockOf(s);
-  const house = houseOf(stock);
-  const probe = (what: Eaten, words: string): DayEntry => probeEntry(what, words, query.eater, today);
-
+  const asking: Asking = {
+    s,
+    query,
+    eater,
+    who: countsFor(table, query.eater),
+    room,
+    today,
+    house: houseOf(await stockOf(s)),
+  };
   // Only a recipe says in what it is made, and what of it is in season.
   const of = query.appliance !== undefined || query.season === true ? 'recipes' : query.of;
-  const listed = of === 'boxes' || of === 'foods' ? [] : await recipesNear(s, query, room, today);
-  const boxes =
-    of === 'recipes' || of === 'foods'
-      ? []
-      : (await boxesThere(s, undefined)).filter(
-          (b) => b.taken === null && b.as === 'cooked' && (b.eaterId === null || b.eaterId === query.eater),
-        );
-  const foodIds = of === 'recipes' || of === 'boxes' ? [] : [...house.keys()];
-  const foods = await newestFoods(s, foodIds);
-  const entries = [
-    ...listed.map((r) => probe({ kind: 'version', recipeId: r.recipe_id, versionId: r.version_id }, r.title)),
-    ...boxes.map((b) => probe({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title)),
-  ];
+  const none = { rows: [], all: true };
+  const recipes = of === 'boxes' || of === 'foods' ? none : await recipesThatFit(asking);
+  const boxes = of === 'recipes' || of === 'foods' ? [] : await boxesThatFit(asking);
+  const foods = of === 'recipes' || of === 'boxes' ? [] : await foodsThatFit(asking);
+  const all = [...recipes.rows, ...boxes, ...foods]
+    .filter((f) => query.notLately !== true || !isLately(f.lastEaten, today))
+    .sort(orderBy(query.order));
+  // A dough by itself is nobody's supper.
+  const parts = all.filter((f) => f.isPart);
+  const fits = [...all.filter((f) => !f.isPart), ...parts].slice(0, MOST_FITTING);
+  return { today, fits: fits.map(({ isPart: _, ...fit }) => fit), countedOut: recipes.all ? null : MOST_COUNTED };
+}
+
+interface Asking {
+  readonly s: Scope;
+  readonly query: FitsQuery;
+  readonly eater: Eater;
+  readonly who: CountsFor;
+  readonly room: Room;
+  readonly today: string;
+  readonly house: ReadonlyMap<string, number | null>;
+}
+
+type OrderedRow = FitRow & { readonly isPart: boolean };
+
+const probeOf =
+  ({ query, today }: Asking) =>
+  (what: Eaten, words: string): DayEntry =>
+    probeEntry(what, words, query.eater, today);
+
+/** Recipes are counted out in the order asked for until enough of them fit; `all` says whether none was left. */
+async function recipesThatFit(asking: Asking): Promise<{ rows: OrderedRow[]; all: boolean }> {
+  const { s, query, who, room, today, house } = asking;
+  const probe = probeOf(asking);
+  const lately = addDays(today, -LATELY_DAYS);
+  const rows: OrderedRow[] = [];
+  let counted = 0;
+  for await (const page of recipesThatMayFit(
+    s,
+    { query, room, today, lately, house: [...house.keys()] },
+    COUNTED_AT_ONCE,
+  )) {
+    const listed =
+      query.season === true ? page.filter((r) => isInSeason(r.foods.trim().split(' '), monthOf(today))) : page;
+    const entries = listed.map((r) =>
+      probe({ kind: 'version', recipeId: r.recipe_id, versionId: r.version_id }, r.title),
+    );
+    const sources = await daySources(s, entries);
+    const last = await lastEaten(
+      s,
+      query.eater,
+      listed.map((r) => r.recipe_id),
+      today,
+    );
+    entries.forEach((entry, i) => {
+      // The list says it, too, but may not have been counted anew since somebody got an allergy.
+      if (notForEntry(asking.eater, entry, sources).length > 0) return;
+      const recipe = listed[i]!;
+      const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
+      if (fit === null) return;
+      const foods = recipe.foods.trim().split(' ').filter(Boolean);
+      rows.push({
+        ...fitRow(fit, entry.what, entry.words),
+        minutes: recipe.minutes,
+        lastEaten: last.get(recipe.recipe_id) ?? null,
+        keepUntil: null,
+        inHouse: foods.filter((f) => house.has(f)).length,
+        foods: foods.length,
+        inSeason: isInSeason(foods, monthOf(today)),
+        isPart: recipe.is_part === 1,
+      });
+    });
+    counted += page.length;
+    if (rows.length >= MOST_FITTING) return { rows, all: true };
+    if (counted >= MOST_COUNTED) return { rows, all: false };
+  }
+  return { rows, all: true };
+}
+
+/** Boxes that are there and nobody else's; what their eater must not or will not eat fits in no day. */
+async function boxesThatFit(asking: Asking): Promise<OrderedRow[]> {
+  const { s, query, eater, who, room, today } = asking;
+  const boxes = (await boxesThere(s, undefined)).filter(
+    (b) => b.taken === null && b.as === 'cooked' && (b.eaterId === null || b.eaterId === query.eater),
+  );
+  const probe = probeOf(asking);
+  const entries = boxes.map((b) => probe({ kind: 'box', recipeId: b.recipeId, boxId: b.id }, b.title));
   const sources = await daySources(s, entries, [], true);
-  const lately = await lastEaten(
+  const last = await lastEaten(
     s,
     query.eater,
-    [...listed.map((r) => r.recipe_id), ...boxes.map((b) => b.recipeId)],
+    boxes.map((b) => b.recipeId),
     today,
   );
-  const fitted = entries.flatMap((entry, i): FitRow[] => {
-    // What its eater must not or will not eat fits in no day; of recipes the list has said so.
-    if (listed[i] === undefined && notForEntry(eater, entry, sources).length > 0) return [];
+  return boxes.flatMap((box, i): OrderedRow[] => {
+    const entry = entries[i]!;
+    if (notForEntry(eater, entry, sources).length > 0) return [];
     const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
     if (fit === null) return [];
-    const recipe = listed[i];
-    const box = boxes[i - listed.length];
-    const recipeId = (recipe?.recipe_id ?? box?.recipeId)!;
-    const foodsIn = recipe?.foods.trim().split(' ') ?? [];
     return [
       {
         ...fitRow(fit, entry.what, entry.words),
-        minutes: recipe?.minutes ?? null,
-        lastEaten: lately.get(recipeId) ?? null,
-        keepUntil: box?.keepUntil ?? null,
-        inHouse: foodsIn.filter((f) => house.has(f)).length,
-        foods: foodsIn.length,
-        inSeason: isInSeason(foodsIn, monthOf(today)),
+        ...NOT_OF_A_RECIPE,
+        lastEaten: last.get(box.recipeId) ?? null,
+        keepUntil: box.keepUntil,
       },
     ];
   });
-  const ofFoods = foods.flatMap((food): FitRow[] => {
-    if (avoidedBy(eater, [food]).length > 0) return [];
-    const counter = who.counter;
+}
+
+const NOT_OF_A_RECIPE = {
+  minutes: null,
+  lastEaten: null,
+  keepUntil: null,
+  inHouse: 0,
+  foods: 0,
+  inSeason: false,
+  isPart: false,
+} as const;
+
+/** Foods that are in the house, or that this eater has had of late, each with as much of it as fits. */
+async function foodsThatFit(asking: Asking): Promise<OrderedRow[]> {
+  const { s, query, eater, who, room, today, house } = asking;
+  const { counter } = who;
+  const last = await foodsOfLate(s, query.eater, today);
+  const foods = await newestFoods(s, [...new Set([...house.keys(), ...last.keys()])]);
+  const probe = probeOf(asking);
+  const sources = await daySources(s, []);
+  return foods.flatMap((food): OrderedRow[] => {
+    const late = last.get(food.id);
+    if (avoidedBy(eater, [food]).length > 0 || (late === undefined && !isEatenAsItIs(food))) return [];
     const most = counter === null || room.points === null ? null : ladderOf(food, counter, Math.floor(room.points) + 1);
     const upTo = most?.filter((r) => r.points <= room.points!).at(-1)?.mostGrams ?? Number.POSITIVE_INFINITY;
-    const grams = Math.floor(Math.min(upTo, house.get(food.id) ?? UNWEIGHED_G, MOST_OF_FOOD_G));
+    const there = house.get(food.id) ?? Number.POSITIVE_INFINITY;
+    const usual = late?.grams ?? Math.min(MOST_OF_FOOD_G, house.get(food.id) ?? UNWEIGHED_G);
+    const grams = Math.floor(Math.min(upTo, there, usual));
     if (grams < LEAST_OF_FOOD_G) return [];
     const what: Eaten = { kind: 'food', foodId: food.id, grams, low: grams, high: grams };
     const worth = countEntry(probe(what, food.name), who, { ...sources, food: () => food });
     const fit = portionThatFits(() => worth, room, false);
     if (fit === null) return [];
-    const rest = { minutes: null, lastEaten: null, keepUntil: null, inHouse: 1, foods: 1, inSeason: false };
-    return [{ ...fitRow(fit, what, food.name), ...rest }];
+    return [
+      {
+        ...fitRow(fit, what, food.name),
+        ...NOT_OF_A_RECIPE,
+        words: late?.grams === grams ? `${grams} g, as last time` : `up to ${grams} g`,
+        inHouse: house.has(food.id) ? 1 : 0,
+        foods: 1,
+        lastEaten: late?.day ?? null,
+      },
+    ];
   });
-  const all = [...fitted, ...ofFoods].filter((f) => query.notLately !== true || !isLately(f.lastEaten, today));
-  return { today, fits: all.sort(orderBy(query.order)).slice(0, MOST_FITTING) };
+}
+
+/** What nobody eats by itself, as it is. */
+const NOT_BY_ITSELF: readonly FoodKind[] = ['oil', 'addedfat', 'sugar', 'flour'];
+const RAW_BY_ITSELF: readonly FoodKind[] = ['veg', 'fruit', 'nuts'];
+
+/** Whether a food is eaten as it lies in the house: no fat, no flour, nothing dry, no raw meat. */
+const isEatenAsItIs = ({ kinds, state }: Food): boolean =>
+  state !== 'dry' &&
+  !kinds.some((k) => NOT_BY_ITSELF.includes(k)) &&
+  (state !== 'raw' || kinds.some((k) => RAW_BY_ITSELF.includes(k)));
+
+interface FoodOfLate {
+  readonly day: string;
+  /** As much as there was of it that day. */
+  readonly grams: number | null;
+}
+
+/** The foods that somebody has had by themselves of late, with the last day of each. */
+async function foodsOfLate(s: Scope, eaterId: string, today: string): Promise<Map<string, FoodOfLate>> {
+  // Of the row with the last day SQLite takes the grams, too.
+  const rows = await s.db
+    .selectFrom('day_entry')
+    .select((e) => ['ref', 'grams', e.fn.max('day').as('day')])
+    .where('household_id', '=', s.householdId)
+    .where('eater_id', '=', eaterId)
+    .where('day', '>', addDays(today, -FOODS_OF_DAYS))
+    .where('day', '<=', today)
+    .where('kind', '=', 'food')
+    .where('removed_at', 'is', null)
+    .groupBy('ref')
+    .execute();
+  return new Map(
+    rows.flatMap((r) =>
+      r.ref === null ? [] : [[r.ref, { day: String(r.day), grams: r.grams === null ? null : Math.round(r.grams) }]],
+    ),
+  );
 }
 
 const fitRow = (fit: FittingPortion, what: Eaten, title: string) => ({
   what,
   title,
   portion: fit.portion,
-  words: what.kind === 'food' ? `up to ${what.grams} g` : fitWords(fit),
+  words: fitWords(fit),
   points: fit.points,
   kcal: fit.kcal,
   protein: fit.protein,
@@ -130,48 +271,6 @@ const orderBy =
           ? (a.lastEaten ?? '').localeCompare(b.lastEaten ?? '')
           : (b.points ?? 0) - (a.points ?? 0)) ||
     a.title.localeCompare(b.title, 'en');
-
-/** More than are counted out: some of them are not in season, or not for everybody. */
-const LOOKED_AT = MOST_FITTING * 4;
-
-/**
- * The recipes whose serving comes nearest to what is left, as the list knows them: those within it from the most points
- * down, then those of which a part may fit, from the fewest up. Of ten thousand the index gives them in order.
- */
-async function recipesNear(s: Scope, query: FitsQuery, room: Room, today: string) {
-  const { points } = room;
-  const counts = s.db
-    .selectFrom('recipe_points as p')
-    .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
-    .where('p.household_id', '=', s.householdId)
-    .where('p.counter', '=', query.eater);
-  const all = s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
-  const narrowed = (q: typeof all) =>
-    q
-      .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.minutes', 'l.foods', 'l.appliances', 'l.not_for'])
-      .$if(room.kcal !== null, (x) => x.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
-      .$if(query.minutes !== undefined, (x) => x.where('l.minutes', '<=', query.minutes!))
-      .$if(query.appliance !== undefined, (x) => x.where('l.appliances', 'like', `%"${query.appliance}"%`))
-      .limit(LOOKED_AT)
-      .execute();
-  const asList = (q: typeof counts) => narrowed(q as unknown as typeof all);
-  const rows =
-    points === null
-      ? await narrowed(all.orderBy('l.changed_at', 'desc'))
-      : [
-          ...(await asList(counts.where('p.points', '<=', points).orderBy('p.points', 'desc'))),
-          ...(await asList(
-            counts
-              .where('p.points', '>', points)
-              .where('p.points', '<=', points * MOST_OF_ROOM + 1)
-              .orderBy('p.points'),
-          )),
-        ];
-  return rows
-    .filter((r) => !(JSON.parse(r.not_for) as string[]).includes(query.eater))
-    .filter((r) => query.season !== true || isInSeason(r.foods.trim().split(' '), monthOf(today)))
-    .slice(0, MOST_FITTING);
-}
 
 /** When somebody last had something of these recipes. */
 async function lastEaten(

@@ -1,7 +1,7 @@
 import type { TakeInAnswer } from '../../contract/exchange-api.ts';
 import { type HouseholdFile, PLAIN_KINDS, type PlainKind } from '../../contract/household-file.ts';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
 import { HOUSEHOLD_KIND } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import { idOfDocument } from '../../core/documents/id-of-document.ts';
 import { DomainError } from '../../core/errors.ts';
 import { withIds } from '../../core/exchange/with-ids.ts';

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import type { Cook } from '../../core/cook/cook.ts';
 import { countShare } from '../../core/cook/count-share.ts';
 import type { DayEntry } from '../../core/day/day-entry.ts';
-import { DAY_ENTRY_KIND, POT_KIND } from '../../core/documents/document-kinds.ts';
+import { DAY_ENTRY_KIND, POT_KIND } from '../../core/documents/week-kinds.ts';
 import { invalid, notFound } from '../../core/errors.ts';
 import { addDays, timeIn } from '../../core/quantity/calendar-day.ts';
 import { mealAt } from '../../core/table/meal.ts';

@@ -1,5 +1,6 @@
 import { SaidPinSchema } from '../../contract/program.ts';
-import { PIN_KIND, pinId } from '../../core/documents/document-kinds.ts';
+import { PIN_KIND } from '../../core/documents/document-kinds.ts';
+import { pinId } from '../../core/documents/pair-ids.ts';
 import { invalid } from '../../core/errors.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import type { SaidPin } from '../../core/program/program.ts';

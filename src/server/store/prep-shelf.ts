@@ -1,5 +1,5 @@
 import { PrepSchema } from '../../contract/prep.ts';
-import { PREP_KIND } from '../../core/documents/document-kinds.ts';
+import { PREP_KIND } from '../../core/documents/week-kinds.ts';
 import { invalid } from '../../core/errors.ts';
 import type { Prep } from '../../core/prep/prep.ts';
 import { rowShelf } from './row-shelf.ts';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import { invalid } from '../../core/errors.ts';
 import type { DocumentKind } from '../../core/history/document-kind.ts';
 import type { Scope } from './scope.ts';

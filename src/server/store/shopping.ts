@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { standingOn } from '../../core/day/standing-on.ts';
-import { STOCK_KIND, TRIP_KIND } from '../../core/documents/document-kinds.ts';
+import { STOCK_KIND } from '../../core/documents/document-kinds.ts';
+import { TRIP_KIND } from '../../core/documents/week-kinds.ts';
 import { notFound } from '../../core/errors.ts';
 import { daysBetween, daysFrom } from '../../core/quantity/calendar-day.ts';
 import { bringHome } from '../../core/shopping/bring-home.ts';
@@ -91,6 +92,7 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
     .where('removed_at', 'is', null)
     .execute();
   const { eaters } = await tableOf(s);
+  const names = new Map(eaters.map((e) => [e.id, e.name]));
   const known = await s.db
     .selectFrom('day_entry')
     .select('id')
@@ -126,8 +128,8 @@ async function planBetween(s: Scope, from: string, to: string): Promise<Planned>
   const titles = await titlesOf(s, [...new Set(found.map((d) => d.version.recipeId))]);
   return {
     dishes: found.map((d) => ({ ...d, title: titles.get(d.version.recipeId) ?? d.version.name })),
-    foods: entries.flatMap(({ what, words, portion }) =>
-      what.kind === 'food' ? [{ foodId: what.foodId, grams: what.grams * portion, words }] : [],
+    foods: entries.flatMap(({ what, eaterId, portion }) =>
+      what.kind === 'food' ? [{ foodId: what.foodId, grams: what.grams * portion, who: names.get(eaterId) ?? '' }] : [],
     ),
     kitchen: sources.kitchen,
   };

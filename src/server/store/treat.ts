@@ -1,6 +1,7 @@
 import type { TreatAnswer } from '../../contract/week-api.ts';
 import { countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
+import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { portionThatFits } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import { foodWords } from '../../core/food/food-words.ts';
@@ -35,7 +36,8 @@ const MOST_BOUGHT = 4;
 export async function treatOf(s: Scope, recipeId: string, query: TreatQuery): Promise<TreatAnswer> {
   const recipe = await getRecipe(s, recipeId);
   const table = await tableOf(s);
-  if (!table.eaters.some((e) => e.id === query.eater)) throw notFound('eater');
+  const eater = table.eaters.find((e) => e.id === query.eater);
+  if (eater === undefined) throw notFound('eater');
   const who = countsFor(table, query.eater);
   const day = query.day ?? (await todayOf(s));
   const versions = (await versionsOf(s, recipeId)).filter((v) => v.kind !== 'asCooked');
@@ -71,6 +73,7 @@ export async function treatOf(s: Scope, recipeId: string, query: TreatQuery): Pr
       grams: Math.round(dishWeight(v, sources.kitchen) / (v.servings ?? 1)),
       portion: fit?.portion ?? null,
       portionPoints: fit?.points ?? null,
+      notFor: notForEntry(eater, probe(of(v.id)), sources),
     };
   });
   const least = counted.reduce<number | null>(

@@ -1,5 +1,5 @@
 import { BuyingSchema, TripSchema } from '../../contract/shopping.ts';
-import { BUYING_KIND, TRIP_KIND } from '../../core/documents/document-kinds.ts';
+import { BUYING_KIND, TRIP_KIND } from '../../core/documents/week-kinds.ts';
 import type { Buying } from '../../core/shopping/buying.ts';
 import type { Trip } from '../../core/shopping/trip.ts';
 import { rowShelf } from './row-shelf.ts';

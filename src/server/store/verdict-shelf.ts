@@ -1,5 +1,6 @@
 import { VerdictSchema } from '../../contract/verdict.ts';
-import { VERDICT_KIND, verdictId } from '../../core/documents/document-kinds.ts';
+import { VERDICT_KIND } from '../../core/documents/document-kinds.ts';
+import { verdictId } from '../../core/documents/pair-ids.ts';
 import { notFound } from '../../core/errors.ts';
 import type { Verdict } from '../../core/swap/verdict.ts';
 import { EATERS } from './eater-shelf.ts';

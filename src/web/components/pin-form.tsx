@@ -1,7 +1,7 @@
 import { formatISO } from 'date-fns';
 import { useState } from 'react';
 import { SaidPinSchema } from '../../contract/program.ts';
-import { pairId } from '../../core/documents/document-kinds.ts';
+import { pairId } from '../../core/documents/pair-ids.ts';
 import { describeGrams } from '../../core/food/describe-grams.ts';
 import type { Food } from '../../core/food/food.ts';
 import { measuresToSay } from '../../core/food/measures-to-say.ts';

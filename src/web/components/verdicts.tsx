@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import type { NewVerdict } from '../../contract/verdict.ts';
 import type { Cook, CookVerdict } from '../../core/cook/cook.ts';
-import { verdictId } from '../../core/documents/document-kinds.ts';
+import { verdictId } from '../../core/documents/pair-ids.ts';
 import type { Food } from '../../core/food/food.ts';
 import { AGAIN, ENOUGH, judgedSwaps, type Verdict } from '../../core/swap/verdict.ts';
 import type { Version } from '../../core/version/version.ts';

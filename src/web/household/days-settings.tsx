@@ -41,7 +41,9 @@ export function DaysSettings() {
         <button
           type="button"
           className="btn btn-small mt-2"
-          onClick={() => changeHousehold({ meals: [...meals, { id: uuid(), name: 'Another meal', time: null }] })}
+          onClick={() =>
+            changeHousehold({ meals: [...meals, { id: uuid(), name: 'Another meal', time: null, aims: [] }] })
+          }
         >
           Add a meal
         </button>

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { type ChangeOf, DOCUMENTS, type DocumentOf } from '../../contract/documents.ts';
 import type { ChangeNote } from '../../contract/entry.ts';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import type { DocumentKind } from '../../core/history/document-kind.ts';
 import { ApiError } from '../data/api.ts';
 import { type DocumentServer, documentServer, type Kept } from './document-server.ts';

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { type ChangeOf, DOCUMENTS, type DocumentOf } from '../../contract/documents.ts';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import type { FieldKind } from '../../core/history/field-change.ts';
 import { refreshAfter } from '../data/queries.ts';
 import { documentsOver, type Saved } from './documents.ts';

@@ -1,4 +1,4 @@
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import type { Entry } from '../../core/history/entry.ts';
 
 /** What somebody wants of a document. */

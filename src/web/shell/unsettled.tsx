@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { DocumentName } from '../../core/documents/document-kinds.ts';
+import type { DocumentName } from '../../core/documents/document-names.ts';
 import { SaveQuestion } from '../kit/save-state.tsx';
 import type { AnyDocument } from '../saving/documents.ts';
 import { SAVE_WORDS } from '../saving/save-words.ts';

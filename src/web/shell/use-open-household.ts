@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { HOUSEHOLD_KIND, pinId } from '../../core/documents/document-kinds.ts';
+import { HOUSEHOLD_KIND } from '../../core/documents/document-kinds.ts';
+import { pinId } from '../../core/documents/pair-ids.ts';
 import type { SaidPin } from '../../core/program/program.ts';
 import type { Eater } from '../../core/table/table.ts';
 import type { OpenHousehold } from '../context/household-context.ts';

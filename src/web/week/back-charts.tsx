@@ -20,17 +20,23 @@ export default function BackCharts({ back, counts }: BackChartsProps) {
         </section>
       )}
       <div className="mt-4 grid gap-6 md:grid-cols-2">
+        <p className="text-soft text-sm md:col-span-2">
+          A filled circle is wholly known. An open one is at least so much: something that day could not be counted, or
+          not all of that week was told.
+        </p>
         <section aria-label="Energy">
           <h2 className="text-xl">Energy, kcal a day</h2>
-          <OneLine days={days.map((d) => [d.day, d.kcal])} />
+          <OneLine days={days.map((d) => [d.day, d.kcal, d.complete])} />
         </section>
         <section aria-label="Protein">
           <h2 className="text-xl">Protein, g a day</h2>
-          <OneLine days={days.map((d) => [d.day, d.protein])} />
+          <OneLine days={days.map((d) => [d.day, d.protein, d.complete])} />
         </section>
         <section aria-label="Variety">
           <h2 className="text-xl">Different things a week</h2>
-          <OneLine days={weeks.map((w) => [w.from, w.daysTold === 0 ? null : w.variety])} />
+          <OneLine
+            days={weeks.map((w) => [w.from, w.daysTold === 0 ? null : w.variety, w.isWhole && w.daysTold === 7])}
+          />
         </section>
       </div>
     </>
@@ -61,9 +67,10 @@ function PointsChart({ days }: { readonly days: Days }) {
         {
           name: 'points',
           type: 'line',
-          symbolSize: days.length > 60 ? 3 : 7,
+          symbolSize: days.length > MANY_DAYS ? 3 : 7,
+          showAllSymbol: days.length <= MANY_DAYS,
           connectNulls: false,
-          data: days.map((d) => d.points),
+          data: days.map((d) => point(d.points, d.complete)),
           itemStyle: { color: beet },
           lineStyle: { color: beet, width: 2 },
         },
@@ -92,7 +99,16 @@ function PointsChart({ days }: { readonly days: Days }) {
   return <ChartFrame box={box} />;
 }
 
-function OneLine({ days }: { readonly days: readonly (readonly [string, number | null])[] }) {
+/** More than so many circles would touch. */
+const MANY_DAYS = 60;
+
+/** A value of each day or week, and whether it is all of it. */
+type ChartedDay = readonly [day: string, value: number | null, all: boolean];
+
+/** A point that is known by its circle: filled where all of it is known, else open. */
+const point = (value: number | null, all: boolean) => ({ value, symbol: all ? 'circle' : 'emptyCircle' });
+
+function OneLine({ days }: { readonly days: readonly ChartedDay[] }) {
   const box = useChart(
     ({ ink, soft, rule, beet }) => ({
       grid: { left: 50, right: 16, top: 16, bottom: 32 },
@@ -106,9 +122,10 @@ function OneLine({ days }: { readonly days: readonly (readonly [string, number |
       series: [
         {
           type: 'line',
-          symbolSize: days.length > 60 ? 3 : 7,
+          symbolSize: days.length > MANY_DAYS ? 3 : 7,
+          showAllSymbol: days.length <= MANY_DAYS,
           connectNulls: false,
-          data: days.map(([, v]) => (v === null ? null : Math.round(v))),
+          data: days.map(([, v, all]) => point(v === null ? null : Math.round(v), all)),
           itemStyle: { color: beet },
           lineStyle: { color: beet, width: 2 },
         },

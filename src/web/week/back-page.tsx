@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { WEEK_API } from '../../contract/week-api.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
-import { addDays } from '../../core/quantity/calendar-day.ts';
+import { addDays, daysOfWeek } from '../../core/quantity/calendar-day.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
@@ -23,16 +23,18 @@ const SPANS = [
 
 /** Days and weeks of somebody's that are over, as they were lived. */
 export function BackPage() {
-  const { household, eaters } = useHousehold();
+  const { household, eaters, programs } = useHousehold();
   const [params, setParams] = useSearchParams();
   const [span, setSpan] = useState<(typeof SPANS)[number]['value']>('28');
   const today = useToday();
   const last = useLastEater(household.id);
   const eater = eaters.find((e) => e.id === (params.get('eater') ?? last)) ?? eaters[0];
-  const from = addDays(today, 1 - Number(span));
+  // Weeks are looked at from their beginning: a cut one would look like a poor one.
+  const begins = programs.find((p) => p.id === eater?.programId)?.week.begins ?? 1;
+  const from = daysOfWeek(addDays(today, -Number(span)), begins)[0]!;
   const { data, error } = useAnswer(
     WEEK_API.lookBack,
-    eater === undefined ? null : { h: household.id, id: eater.id, query: { from, to: today } },
+    eater === undefined ? null : { h: household.id, id: eater.id, query: { from, to: addDays(today, -1) } },
   );
   const save = async () => {
     const { rowsToCsv } = await import('../pantry/files/write-csv.ts');
@@ -100,6 +102,7 @@ interface WeekTold {
   readonly points: number | null;
   readonly allowance: number | null;
   readonly variety: number;
+  readonly isWhole: boolean;
 }
 
 /** The weeks in numbers: what the charts show. */
@@ -123,6 +126,7 @@ function WeeksTable({ weeks }: { readonly weeks: readonly WeekTold[] }) {
             <tr key={w.from} className="border-rule border-b">
               <th scope="row" className="py-1 pr-4 font-normal">
                 {formatDay(w.from)}
+                {!w.isWhole && <span className="text-soft">, so far</span>}
               </th>
               <td className="pr-4 text-right">{w.daysTold}</td>
               <td className="pr-4 text-right">{w.points === null ? '–' : formatPoints(w.points)}</td>

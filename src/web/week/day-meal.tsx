@@ -1,10 +1,10 @@
 import { Copy, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { refOf } from '../../core/day/day-entry.ts';
-import type { CountedEntry, ToldDay } from '../../core/day/eater-week.ts';
+import { type CountedEntry, sumEntries, type ToldDay } from '../../core/day/eater-week.ts';
 import { pointsOfDay } from '../../core/day/points-of-day.ts';
-import { sumDay } from '../../core/day/sum-day.ts';
-import type { Meal } from '../../core/table/meal.ts';
+import { formatPoints } from '../../core/program/format-points.ts';
+import { formatAmount } from '../../core/quantity/format-amount.ts';
+import { type Meal, mealAim } from '../../core/table/meal.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { CopyDialog } from './copy-dialog.tsx';
 import { EntryRow } from './entry-row.tsx';
@@ -23,10 +23,8 @@ export function DayMeal({ meal, week, told, entries, onAdd }: DayMealProps) {
   const { eaters, household } = useHousehold();
   const [copies, setCopies] = useState(false);
   const { rules } = told;
-  const sum = sumDay(
-    entries.map(({ entry, count }) => ({ ref: refOf(entry), count })),
-    rules === null ? null : { rule: rules.program.rule, adds: rules.program.week.adds, upwards: household.upwards },
-  );
+  const sum = sumEntries(entries, rules, household.upwards);
+  const aim = mealAim(meal, told.said.eaterId);
   const [points, perhaps] = pointsOfDay(sum);
   return (
     <section aria-label={meal.name} className="mb-5">
@@ -38,10 +36,15 @@ export function DayMeal({ meal, week, told, entries, onAdd }: DayMealProps) {
         {entries.length > 0 && (
           <span className="flex items-baseline gap-x-2 text-soft">
             {sum.kcal.complete ? '' : 'at least '}
-            {Math.round(sum.kcal.value)} kcal
+            {Math.round(sum.kcal.value)}
+            {aim.kcal !== null && ` of ${formatAmount(aim.kcal)}`} kcal
+            {aim.protein !== null && (
+              <span>{`${Math.round(sum.protein.value)} of ${formatAmount(aim.protein)} g protein`}</span>
+            )}
             {rules !== null && (
               <span className="text-ink">
                 <strong className="font-head text-figure">{points}</strong>
+                {aim.points !== null && <span className="ml-1 text-soft">of {formatPoints(aim.points)}</span>}
                 {perhaps !== '' && <span className="ml-1 text-mustard text-sm">{perhaps}</span>}
               </span>
             )}

@@ -121,7 +121,7 @@ function BothSums({ told: { sum, rules } }: { readonly told: ToldDay }) {
 
 function ReserveLines({ told: { rules, reckoned } }: { readonly told: ToldDay }) {
   const r = reckoned!;
-  const { reserve, week } = rules!.program;
+  const { reserve, week, floor } = rules!.program;
   return (
     <dl className="mt-3 grid grid-cols-[1fr_auto] gap-x-4 border-rule border-t pt-2">
       <dt>Reserve of the week</dt>
@@ -148,6 +148,15 @@ function ReserveLines({ told: { rules, reckoned } }: { readonly told: ToldDay })
       )}
       <dt>May still take, all in all</dt>
       <dd className="text-right">{formatPoints(r.mayTake)}</dd>
+      {floor > 0 && (
+        <>
+          <dt className="text-soft">
+            <span className="mr-1.5 inline-block h-3 w-0.5 bg-mustard-rule align-middle" aria-hidden="true" />
+            not to stay below
+          </dt>
+          <dd className="text-right text-soft">{formatPoints(floor)}</dd>
+        </>
+      )}
     </dl>
   );
 }

@@ -19,6 +19,7 @@ import { Modal } from '../kit/modal.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
+import { NotToBeEaten } from './not-to-be-eaten.tsx';
 import type { OpenWeek } from './use-week.ts';
 
 /** Portions that people eat, a step less and a step more. */
@@ -63,11 +64,7 @@ export function EntryRow({ counted: { entry, count }, week, counts }: EntryRowPr
             {entry.words}
           </Link>
         )}
-        {week.notFor(entry.id).map((words) => (
-          <strong key={words} className="block text-mustard text-sm">
-            Not to be eaten: {words}
-          </strong>
-        ))}
+        <NotToBeEaten things={week.notFor(entry.id)} />
         <span className="block text-soft text-sm">{asideOf(entry, count.kcal, week.isStanding(entry.id))}</span>
       </span>
       <span className="inline-flex items-center max-sm:col-start-2 max-sm:row-start-2 max-sm:-ml-3">

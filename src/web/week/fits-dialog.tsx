@@ -1,10 +1,14 @@
 import { useState } from 'react';
 import { WEEK_API } from '../../contract/week-api.ts';
-import type { ToldDay } from '../../core/day/eater-week.ts';
+import { sumEntries, type ToldDay } from '../../core/day/eater-week.ts';
+import { roomOfMeal } from '../../core/day/room-of-meal.ts';
+import type { Room } from '../../core/day/what-fits.ts';
+import { APPLIANCES } from '../../core/dish/dish-facts.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
+import { timeIn } from '../../core/quantity/calendar-day.ts';
 import { formatAmount } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
-import { mealAt } from '../../core/table/meal.ts';
+import { type Meal, mealAim, mealOf, nextMeal } from '../../core/table/meal.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { Check } from '../kit/check.tsx';
@@ -13,6 +17,7 @@ import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { errorWords, sayError } from '../kit/say-error.ts';
+import { MealAimFields } from './meal-aim-fields.tsx';
 import { TreatPanel } from './treat-panel.tsx';
 import type { OpenWeek } from './use-week.ts';
 
@@ -37,19 +42,25 @@ const OF = [
 ] as const;
 const MADE_IN = [
   { value: '', words: 'anything' },
-  { value: 'oven', words: 'the oven' },
-  { value: 'slow cooker', words: 'the slow cooker' },
-  { value: 'pressure cooker', words: 'the pressure cooker' },
-  { value: 'blender', words: 'the blender' },
+  ...APPLIANCES.map((a) => ({ value: a, words: a === 'hot air' ? a : `the ${a}` })),
 ] as const;
 
 /** What fits into what is left of a day, or into what a meal aims for. */
 export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
-  const { household } = useHousehold();
-  const left = Math.max(0, told.reckoned?.left ?? told.reckoned?.allowance ?? 0);
-  const [points, setPoints] = useState<number | null>(told.rules === null ? null : left);
-  const [kcal, setKcal] = useState<number | null>(null);
-  const [protein, setProtein] = useState<number | null>(null);
+  const { household, eaters } = useHousehold();
+  const left = told.rules === null ? null : Math.max(0, told.reckoned?.left ?? told.reckoned?.allowance ?? 0);
+  const { meals, upwards } = household;
+  const eater = eaters.find((e) => e.id === eaterId)!;
+  const [mealId, setMealId] = useState('');
+  const meal = meals.find((m) => m.id === mealId) ?? null;
+  const ofDay: Room = { points: left, kcal: null, protein: null };
+  const asked = meal === null ? ofDay : roomOfMeal(mealAim(meal, eaterId), sumOfMeal(told, meals, meal, upwards), left);
+  const roomKey = JSON.stringify([mealId, asked]);
+  const [typed, setTyped] = useState<{ readonly of: string; readonly room: Partial<Room> }>({ of: roomKey, room: {} });
+  // What was typed holds until another meal, or another aim, asks anew.
+  const room: Room = { ...asked, ...(typed.of === roomKey ? typed.room : {}) };
+  const setRoom = (kind: keyof Room) => (value: number | null) =>
+    setTyped({ of: roomKey, room: { ...(typed.of === roomKey ? typed.room : {}), [kind]: value } });
   const [minutes, setMinutes] = useState<number | null>(null);
   const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('points');
   const [of, setOf] = useState<(typeof OF)[number]['value']>('');
@@ -62,9 +73,9 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
     query: {
       eater: eaterId,
       day: told.day,
-      points: number(points),
-      kcal: number(kcal),
-      protein: number(protein),
+      points: number(room.points),
+      kcal: number(room.kcal),
+      protein: number(room.protein),
       minutes: number(minutes),
       order,
       of: of === '' ? undefined : of,
@@ -73,15 +84,18 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
       notLately: notLately ? 'true' : undefined,
     },
   });
+  const filled = told.entries.flatMap(({ entry }) => (week.isStanding(entry.id) ? [] : [mealOf(meals, entry.meal).id]));
+  const now = told.day === week.today ? timeIn(new Date(), household.zone) : null;
+  const goesInto = meal ?? nextMeal(meals, filled, now);
   const put = async (fit: NonNullable<typeof data>['fits'][number]) => {
     try {
       const words = fit.what.kind === 'food' ? `${fit.title}, ${fit.what.grams} g` : fit.title;
-      const meal = mealAt(household.meals, new Date().toTimeString().slice(0, 5)).id;
+      const { what, portion } = fit;
       const made = await week.add([
-        { eaterId, day: told.day, meal, what: fit.what, words, portion: fit.portion, spread: 0, state: 'planned' },
+        { eaterId, day: told.day, meal: goesInto.id, what, words, portion, spread: 0, state: 'planned' },
       ]);
       onClose();
-      sayDone(`${fit.title} is on the day.`, () => week.takeBack(made));
+      sayDone(`${fit.title} is on the day, ${goesInto.name.toLowerCase()}.`, () => week.takeBack(made));
     } catch (e) {
       sayError(e);
     }
@@ -89,9 +103,36 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
   return (
     <Modal title="What fits" wide onClose={onClose}>
       <div className="flex flex-wrap gap-3">
-        <NumberField label="Points, at most" className="w-32" value={points} onValue={setPoints} />
-        <NumberField label="kcal, at most" className="w-32" value={kcal} onValue={setKcal} />
-        <NumberField label="Protein, at least g" className="w-40" value={protein} onValue={setProtein} />
+        <Picker
+          label="For"
+          className="w-40"
+          value={mealId}
+          choices={[{ value: '', words: 'the day' }, ...meals.map((m) => ({ value: m.id, words: m.name }))]}
+          onPick={setMealId}
+        />
+        {left !== null && (
+          <NumberField
+            key={`points ${roomKey}`}
+            label="Points, at most"
+            className="w-32"
+            value={asked.points}
+            onValue={setRoom('points')}
+          />
+        )}
+        <NumberField
+          key={`kcal ${roomKey}`}
+          label="kcal, at most"
+          className="w-32"
+          value={asked.kcal}
+          onValue={setRoom('kcal')}
+        />
+        <NumberField
+          key={`protein ${roomKey}`}
+          label="Protein, at least g"
+          className="w-40"
+          value={asked.protein}
+          onValue={setRoom('protein')}
+        />
         <NumberField label="Minutes, at most" className="w-36" value={minutes} onValue={setMinutes} />
         <Picker label="Of" className="w-44" value={of} choices={OF} onPick={setOf} />
         <Picker label="Made in" className="w-44" value={appliance} choices={MADE_IN} onPick={setAppliance} />
@@ -105,6 +146,9 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
           Not eaten in the last two weeks
         </Check>
       </div>
+      {meal !== null && (
+        <MealAimFields key={meal.id} meal={meal} eaterId={eaterId} name={eater.name} counts={left !== null} />
+      )}
       {error && !data && <p className="note mt-3">{errorWords(error)}</p>}
       {data?.fits.length === 0 && (
         <p className="mt-3 text-soft">
@@ -136,12 +180,32 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
           </li>
         ))}
       </ul>
-      {told.rules !== null && (
-        <TreatPanel eaterId={eaterId} day={told.day} points={number(points) ?? left} week={week} onDone={onClose} />
+      {data?.countedOut != null && (
+        <p className="mt-2 text-soft text-sm">
+          {`Of many recipes the first ${data.countedOut} in this order were tried. Ask for less to see others.`}
+        </p>
+      )}
+      {left !== null && (
+        <TreatPanel
+          eaterId={eaterId}
+          day={told.day}
+          meal={goesInto}
+          points={number(room.points) ?? left}
+          week={week}
+          onDone={onClose}
+        />
       )}
     </Modal>
   );
 }
+
+/** What a meal comes to so far. */
+const sumOfMeal = (told: ToldDay, meals: readonly Meal[], meal: Meal, upwards: boolean) =>
+  sumEntries(
+    told.entries.filter((e) => mealOf(meals, e.entry.meal).id === meal.id),
+    told.rules,
+    upwards,
+  );
 
 interface ToldFit {
   readonly words: string;

@@ -3,24 +3,26 @@ import { WEEK_API } from '../../contract/week-api.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
 import { formatDay } from '../../core/quantity/format-day.ts';
-import { mealAt } from '../../core/table/meal.ts';
+import type { Meal } from '../../core/table/meal.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useRecipeSearch } from '../data/queries.ts';
 import { useAnswer } from '../data/use-answer.ts';
 import { sayDone } from '../kit/say-done.ts';
 import { sayError } from '../kit/say-error.ts';
+import { NotToBeEaten } from './not-to-be-eaten.tsx';
 import type { OpenWeek } from './use-week.ts';
 
 interface TreatPanelProps {
   readonly eaterId: string;
   readonly day: string;
+  readonly meal: Meal;
   readonly points: number;
   readonly week: OpenWeek;
   readonly onDone: () => void;
 }
 
 /** A dish that eats the day: lightened, smaller, another day, beside what is bought of that kind. */
-export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelProps) {
+export function TreatPanel({ eaterId, day, meal, points, week, onDone }: TreatPanelProps) {
   const { household } = useHousehold();
   const [typed, setTyped] = useState('');
   const [recipeId, setRecipeId] = useState<string | null>(null);
@@ -32,17 +34,20 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
   );
   const put = async (versionId: string, portion: number, onDay: string) => {
     try {
-      const meal = mealAt(household.meals, new Date().toTimeString().slice(0, 5)).id;
       const what = { kind: 'version', recipeId: recipeId!, versionId } as const;
       const made = await week.add([
-        { eaterId, day: onDay, meal, what, words: treat!.title, portion, spread: 0, state: 'planned' },
+        { eaterId, day: onDay, meal: meal.id, what, words: treat!.title, portion, spread: 0, state: 'planned' },
       ]);
       onDone();
-      sayDone(`${treat!.title} is on the day.`, () => week.takeBack(made));
+      sayDone(`${treat!.title} is on the day, ${meal.name.toLowerCase()}.`, () => week.takeBack(made));
     } catch (e) {
       sayError(e);
     }
   };
+  // What the other days have room for is the one of the fewest points.
+  const lightest = treat?.versions
+    .filter((v) => v.notFor.length === 0)
+    .toSorted((a, b) => (a.points ?? 1e9) - (b.points ?? 1e9))[0];
   return (
     <section aria-label="A treat" className="mt-5 border-ink border-t pt-3">
       <h2 className="text-xl">A treat that eats the day</h2>
@@ -88,6 +93,7 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
                   <th scope="row" className="py-1.5 pr-3 font-normal">
                     {v.name}
                     <span className="block text-soft text-sm">{v.grams === null ? '' : formatGrams(v.grams)}</span>
+                    <NotToBeEaten things={v.notFor} />
                   </th>
                   <td className="pr-3 text-right">
                     <strong className="font-head text-figure">
@@ -95,12 +101,12 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
                     </strong>
                   </td>
                   <td className="text-right">
-                    {v.portion === null ? (
+                    {v.notFor.length > 0 ? null : v.portion === null ? (
                       <span className="text-soft">not even a quarter</span>
                     ) : (
                       <button
                         type="button"
-                        className="btn btn-small"
+                        className="btn btn-small whitespace-nowrap"
                         onClick={() => void put(v.versionId, v.portion!, day)}
                       >
                         {formatAmount(v.portion)} for {formatPoints(v.portionPoints ?? 0)}
@@ -121,7 +127,7 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
               ))}
             </tbody>
           </table>
-          {treat.days.length > 0 && treat.versions[0] !== undefined && (
+          {treat.days.length > 0 && lightest !== undefined && (
             <p className="mt-2 flex flex-wrap items-center gap-2">
               <span>All of it on another day:</span>
               {treat.days.map((d) => (
@@ -129,7 +135,7 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
                   key={d.day}
                   type="button"
                   className="chip"
-                  onClick={() => void put(lightestOf(treat.versions), 1, d.day)}
+                  onClick={() => void put(lightest.versionId, 1, d.day)}
                 >
                   {formatDay(d.day)}, {formatPoints(d.mayTake)} free
                 </button>
@@ -141,7 +147,3 @@ export function TreatPanel({ eaterId, day, points, week, onDone }: TreatPanelPro
     </section>
   );
 }
-
-/** The version of the fewest points: it is what the other days have room for. */
-const lightestOf = (versions: readonly { readonly versionId: string; readonly points: number | null }[]): string =>
-  versions.toSorted((a, b) => (a.points ?? 1e9) - (b.points ?? 1e9))[0]!.versionId;

@@ -2,7 +2,7 @@ import { Check, Copy, House, Printer, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { WEEK_API } from '../../contract/week-api.ts';
-import { trimmed } from '../../core/quantity/format-amount.ts';
+import { formatPrice } from '../../core/shopping/format-price.ts';
 import { movedItems, planMoved } from '../../core/shopping/one-more-one-less.ts';
 import { isGot, type Trip, type TripItem } from '../../core/shopping/trip.ts';
 import { amountToGet, byShop, costOfTrip, tripText } from '../../core/shopping/trip-text.ts';
@@ -79,7 +79,7 @@ export function TripList({ trip, revision, change, onRemove, onRestore }: TripLi
               : `${left} of ${trip.items.length} still to get`}
           {cost !== null && (
             <span className="text-soft">
-              , about {trimmed(cost.sum, 2)} for the {cost.of} with a price
+              , about {formatPrice(cost.sum)} for the {cost.of} with a price
             </span>
           )}
         </p>
@@ -127,7 +127,13 @@ export function TripList({ trip, revision, change, onRemove, onRestore }: TripLi
           A serving costs:{' '}
           {costs
             .flatMap((c) =>
-              c.aServing === null ? [] : [`${c.title} ${trimmed(c.aServing, 2)} (${c.priced} of ${c.of} priced)`],
+              c.aServing === null
+                ? []
+                : [
+                    c.priced < c.of
+                      ? `${c.title} at least ${formatPrice(c.aServing)} (${c.priced} of ${c.of} foods have a price)`
+                      : `${c.title} ${formatPrice(c.aServing)}`,
+                  ],
             )
             .join(', ')}
           .
@@ -194,13 +200,13 @@ function ItemRow({ item, got, onTick, onShop }: ItemRowProps) {
           {amount !== '' && <strong className="ml-2">{amount}</strong>}
         </span>
         <span className="block text-soft text-sm">
-          {[item.sold !== null ? `${item.needed} needed` : '', item.uses.join(', '), item.inHouse]
+          {[item.sold !== null ? `needed: ${item.needed}` : '', item.uses.join(', '), item.inHouse]
             .filter(Boolean)
             .join('; ')}
         </span>
         {item.notThat !== '' && <span className="block text-mustard text-sm">{item.notThat}</span>}
       </span>
-      {item.price !== null && <span className="pt-1 text-soft">{trimmed(item.price, 2)}</span>}
+      {item.price !== null && <span className="pt-1 text-soft">{formatPrice(item.price)}</span>}
       {item.foodId !== null && (
         <button
           type="button"

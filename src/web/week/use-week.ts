@@ -7,7 +7,7 @@ import { bareEntry, type DayEntry } from '../../core/day/day-entry.ts';
 import { blankDay, type EaterDay } from '../../core/day/eater-day.ts';
 import { type CountedEntry, type DayRules, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
 import { leftInPot, type Pot } from '../../core/day/pot.ts';
-import { eaterDayId } from '../../core/documents/document-kinds.ts';
+import { eaterDayId } from '../../core/documents/pair-ids.ts';
 import { same } from '../../core/history/same.ts';
 import { addDays, dayIn, daysFrom } from '../../core/quantity/calendar-day.ts';
 import type { Eater } from '../../core/table/table.ts';

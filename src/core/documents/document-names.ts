@@ -1,0 +1,27 @@
+/** Everything that is kept by entries, under the names that stand in paths and in the database. */
+export const DOCUMENT_NAMES = [
+  'versions',
+  'recipes',
+  'feasts',
+  'eaters',
+  'household',
+  'swaps',
+  'stock',
+  'pins',
+  'barcodes',
+  'corrections',
+  'verdicts',
+  'observations',
+  'vessels',
+  'box-kinds',
+  'cooks',
+  'boxes',
+  'day-entries',
+  'days',
+  'pots',
+  'preps',
+  'outside-verdicts',
+  'trips',
+  'buying',
+] as const;
+export type DocumentName = (typeof DOCUMENT_NAMES)[number];

@@ -1,0 +1,117 @@
+import { type SelectQueryBuilder, sql } from 'kysely';
+import type { FitsQuery } from '../../contract/week-api.ts';
+import type { Room } from '../../core/day/what-fits.ts';
+import type { Database } from '../db/schema.ts';
+import type { Scope } from './scope.ts';
+
+/** A quarter of a serving is the least that is looked at: its serving may be so many times what is left. */
+const MOST_OF_ROOM = 4;
+
+/** A recipe of which a portion may fit, as the list knows it. */
+export interface MayFit {
+  readonly recipe_id: string;
+  readonly version_id: string;
+  readonly title: string;
+  readonly minutes: number | null;
+  readonly foods: string;
+  /** Whether it is a part of another dish, as a dough is. */
+  readonly is_part: number;
+}
+
+interface AskedOfRecipes {
+  readonly query: FitsQuery;
+  readonly room: Room;
+  readonly today: string;
+  /** What was eaten after this day was eaten lately. */
+  readonly lately: string;
+  /** The foods that are in the house. */
+  readonly house: readonly string[];
+}
+
+type ListedRows = SelectQueryBuilder<Database & { l: Database['recipe_listing'] }, 'l', object>;
+
+/**
+ * Recipes of which a portion may fit, page by page, those that are asked for first first: of ten thousand, an index or
+ * one sort gives them in order, and only as many are read as are wanted.
+ */
+export async function* recipesThatMayFit(
+  s: Scope,
+  asked: AskedOfRecipes,
+  aPage: number,
+): AsyncGenerator<readonly MayFit[]> {
+  for (const rows of ordersOf(s, asked)) {
+    for (let from = 0; ; from += aPage) {
+      const page = await rows
+        .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.minutes', 'l.foods'])
+        .select(sql<number>`l.recipe_id in (select inner_recipe_id from version_inner)`.as('is_part'))
+        .orderBy('l.recipe_id')
+        .limit(aPage)
+        .offset(from)
+        .execute();
+      if (page.length > 0) yield page;
+      if (page.length < aPage) break;
+    }
+  }
+}
+
+/** The orders that are gone through, one after the other. */
+function ordersOf(s: Scope, { query, room, today, lately, house }: AskedOfRecipes): ListedRows[] {
+  const counted = s.db
+    .selectFrom('recipe_points as p')
+    .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
+    .where('p.household_id', '=', s.householdId)
+    .where('p.counter', '=', query.eater);
+  const bare = s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
+  const narrowed = (rows: ListedRows): ListedRows =>
+    rows
+      .where('l.not_for', 'not like', `%"${query.eater}"%`)
+      .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
+      .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
+      .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
+      .$if(query.notLately === true, (q) =>
+        q.where('l.recipe_id', 'not in', (e) =>
+          e
+            .selectFrom('day_entry')
+            .select('recipe_id')
+            .where('eater_id', '=', query.eater)
+            .where('day', '>', lately)
+            .where('day', '<=', today)
+            .where('removed_at', 'is', null)
+            .where('recipe_id', 'is not', null)
+            .$castTo<{ recipe_id: string }>(),
+        ),
+      ) as ListedRows;
+  const { points } = room;
+  if (query.order === 'points' && points !== null)
+    return [
+      counted.where('p.points', '<=', points).orderBy('p.points', 'desc'),
+      counted
+        .where('p.points', '>', points)
+        .where('p.points', '<=', points * MOST_OF_ROOM + 1)
+        .orderBy('p.points'),
+    ].map((rows) => narrowed(rows as unknown as ListedRows));
+  const rows = narrowed(
+    points === null ? bare : (counted.where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows),
+  );
+  switch (query.order) {
+    case 'time':
+      return [rows.orderBy((e) => e('l.minutes', 'is', null)).orderBy('l.minutes')];
+    case 'house':
+      return [rows.orderBy(shareInHouse(house), 'desc')];
+    case 'lately':
+      return [rows.orderBy(lastHad(s, query.eater, today))];
+    default:
+      return [rows.orderBy('l.changed_at', 'desc')];
+  }
+}
+
+/** How much of a dish's foods is in the house. */
+const shareInHouse = (house: readonly string[]) => sql<number>`(
+  select avg(f.food_id in (select value from json_each(${JSON.stringify(house)})))
+  from version_food f where f.version_id = l.version_id)`;
+
+/** When somebody last had something of a dish; nothing, and so first, where they never had. */
+const lastHad = (s: Scope, eaterId: string, today: string) => sql<string | null>`(
+  select max(d.day) from day_entry d
+  where d.household_id = ${s.householdId} and d.recipe_id = l.recipe_id and d.day <= ${today}
+    and d.eater_id = ${eaterId} and d.removed_at is null)`;
