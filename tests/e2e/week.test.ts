@@ -100,6 +100,7 @@ describe('a week', () => {
     await fits.getByRole('button', { name: /^Put / }).first().click();
     await page.getByText(/is on the day, evening\./).waitFor();
     await page.getByRole('region', { name: 'Evening' }).getByText('of 12').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
 
     // The plan: a pot of six, with portions for two.
     // Monday of the week after: on it every day has one behind it.
