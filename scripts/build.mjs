@@ -15,6 +15,8 @@ export async function build() {
   const { build: vite } = await import('vite');
   const { build: esbuild } = await import('esbuild');
   await vite({ configFile: join(ROOT, 'vite.config.ts'), logLevel: 'warn' });
+  // Parts of an earlier build are nobody's.
+  for (const name of readdirSync(DIST)) if (/\.js(?:\.map)?$/.test(name)) rmSync(join(DIST, name));
   await esbuild({
     entryPoints: {
       main: join(ROOT, 'src/server/main.ts'),
@@ -28,7 +30,11 @@ export async function build() {
     format: 'esm',
     target: 'node20',
     jsx: 'automatic',
-    packages: 'external',
+    // Packages are packed in: hundreds of small files to find and read were most of a start. What has machine code stays.
+    external: ['sharp', '@photostructure/sqlite'],
+    banner: {
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+    },
     sourcemap: true,
     logLevel: 'warning',
   });

@@ -37,7 +37,7 @@ const parts =
   asked.length > 0
     ? [asked]
     : [
-        ['--project', 'unit'],
+        ['--project', 'unit', '--project', 'drawn'],
         ['--project', 'end to end'],
       ];
 for (const [part, args] of parts.entries()) await tests(args, part);

@@ -15,14 +15,15 @@ import { readVersion, shippedFood } from '../support/test-version.ts';
 /** Grams of the food in an example: enough that it is no seasoning, and for fat that it may swim. */
 const GRAMS = 180;
 
+/** The lines beside the place for a food: they are the same for every food, and read once. */
+const beside = new Map(EXAMPLE_DISHES.map((e) => [e, readVersion(['1 g salt', ...e.beside], { servings: 6 })]));
+
 /** An example dish with a food in it, and what swaps are asked with. */
 function set(example: ExampleDish, own: Food) {
   const called = namesOf(own.name).join(' ');
   const title = example.title.replaceAll('X', called);
-  const read = readVersion(['1 g salt', ...example.beside], {
-    servings: 6,
-    steps: example.steps.map((text, i) => ({ id: `s${i}`, text: text.replaceAll(/\bX\b/g, called) })),
-  });
+  const steps = example.steps.map((text, i) => ({ id: `s${i}`, text: text.replaceAll(/\bX\b/g, called) }));
+  const read = { ...beside.get(example)!, steps };
   const first = read.lines[0]!;
   const line = {
     ...first,

@@ -103,9 +103,22 @@ interface AskedOfLine {
 
 /** Whether a sentence that names the line has a pattern; N in it is one of the line's names. */
 const stepsSay = ({ said, named }: AskedOfLine, pattern: string): boolean => {
-  const re = new RegExp(pattern.replaceAll('N', named), 'i');
+  const re = compiled(pattern, named);
   return said.some((s) => re.test(s.text));
 };
+
+/** Patterns of a line's names are compiled once: that takes longer than all that is done with one. */
+const MOST_COMPILED = 5000;
+const patterns = new Map<string, RegExp>();
+function compiled(pattern: string, named: string): RegExp {
+  const key = `${named} ${pattern}`;
+  const had = patterns.get(key);
+  if (had !== undefined) return had;
+  const made = new RegExp(pattern.replaceAll('N', named), 'i');
+  if (patterns.size >= MOST_COMPILED) patterns.clear();
+  patterns.set(key, made);
+  return made;
+}
 const isFlour = (f: Food): boolean => f.kinds.includes('flour');
 const isEgg = (f: Food): boolean => f.kinds.includes('egg');
 const allSteps = (a: AskedOfLine): string =>

@@ -30,8 +30,21 @@ export function singular(word: string): string {
   return word;
 }
 
+/** Words are asked for again and again: of a line for every swap, of a sentence for every line. */
+const MOST_TEXTS = 20_000;
+const wordsByText = new Map<string, readonly string[]>();
+
 /** The words of a food's name, folded and singular, without punctuation, in order. */
-export function foodWords(text: string): string[] {
+export function foodWords(text: string): readonly string[] {
+  const had = wordsByText.get(text);
+  if (had !== undefined) return had;
+  const words = readWords(text);
+  if (wordsByText.size >= MOST_TEXTS) wordsByText.clear();
+  wordsByText.set(text, words);
+  return words;
+}
+
+function readWords(text: string): string[] {
   return withOneMeaning(
     fold(text)
       .replace(/'s\b/g, 's')

@@ -11,7 +11,7 @@ const cellsOf = (table: string): string[][] =>
 
 const NAMES = new Map(cellsOf(FOOD_NAMES).map(([id, us, gb]) => [id!, { us: us!, gb: gb! }]));
 const MEANINGS = cellsOf(TWO_MEANINGS).map(([word, us, gb]) => ({ word: word!, us: us!, gb: gb! }));
-const keyOf = (words: string): string => foodWords(words).sort().join(' ');
+const keyOf = (words: string): string => foodWords(words).toSorted().join(' ');
 
 const known: Record<Region, WeakMap<Food, Food>> = { us: new WeakMap(), gb: new WeakMap() };
 
