@@ -95,6 +95,7 @@ const OfferedToSchema = z.array(
   }),
 );
 const OfferSchema = z.object({
+  notLookedAt: z.int().describe('Dishes that were not looked at: favourites come first, then what was worked on last.'),
   dishes: z.array(
     z.object({
       recipeId: Id,

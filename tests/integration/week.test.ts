@@ -311,6 +311,20 @@ describe('what fits', () => {
   });
 });
 
+describe('what a week can be filled with', () => {
+  it('is thirty dishes, favourites and the newest, and it is said how many were not looked at', async () => {
+    const offer = () =>
+      ask<{ dishes: { title: string }[]; notLookedAt: number }>('offer?from=2026-11-25&to=2026-12-01');
+    const { notLookedAt } = await offer();
+    expect(notLookedAt).toBe(0);
+    for (let i = 0; i < 33; i++) await recipe(`pot-${i}`, `Pot ${i}`, ['800 g potatoes', '200 g cheddar'], 4);
+    await server.renew();
+    const many = await offer();
+    expect(many.dishes.filter((d) => /^Pot/.test(d.title))).toHaveLength(30);
+    expect(many.notLookedAt).toBeGreaterThanOrEqual(3);
+  });
+});
+
 describe('an allergy', () => {
   it('is told of what is planned, and nothing that holds it fits: recipe, box or food', async () => {
     await recipe('loaf', 'Walnut loaf', ['200 g walnuts', '100 g sugar']);

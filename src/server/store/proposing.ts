@@ -20,8 +20,7 @@ import type { Scope } from './scope.ts';
 import { stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 
-/** So many dishes are looked at: favourites first, then what was worked on last. */
-const MOST_LOOKED_AT = 80;
+/** So many dishes are offered: favourites first, then what was worked on last. */
 const MOST_DISHES_OFFERED = 30;
 /** A pot is asked after for so many days behind. */
 const POT_DAYS = 4;
@@ -47,10 +46,14 @@ const NO_MEAL = new Set([
 ]);
 
 /** What the free places of a week can be filled with: dishes, boxes, and what is left in pots, counted for each eater. */
-export async function weekOffer(s: Scope, from: string, to: string): Promise<WeekOffer> {
+export async function weekOffer(
+  s: Scope,
+  from: string,
+  to: string,
+): Promise<WeekOffer & { readonly notLookedAt: number }> {
   const table = await tableOf(s);
   const today = await todayOf(s);
-  const rows = await dishRows(s);
+  const { rows, notLookedAt } = await dishRows(s);
   const boxes = (await boxesThere(s, undefined)).filter((b) => b.taken === null && b.as === 'cooked');
   const pots = (await POTS.all(s)).filter((p) => p.day >= addDays(from, -POT_DAYS) && p.day <= to);
   const whats: { readonly what: Eaten; readonly words: string }[] = [
@@ -86,6 +89,7 @@ export async function weekOffer(s: Scope, from: string, to: string): Promise<Wee
     pots.map((p) => p.recipeId),
   );
   return {
+    notLookedAt,
     dishes: rows.flatMap((r): OfferedDish[] => {
       const what = { kind: 'version', recipeId: r.recipe_id, versionId: r.version_id } as const;
       const parts = foodsInEntry(probeEntry(what, r.title, 'nobody', today), sources);
@@ -150,19 +154,22 @@ function offeredTo(table: Table, sources: DaySources, what: Eaten, words: string
   });
 }
 
-/** Dishes that are meals, wholly read, and no part of another dish. */
+/** Dishes that are meals, wholly read, and no part of another dish; and how many more of them there are. */
 async function dishRows(s: Scope) {
-  const rows = await s.db
+  const all = s.db
     .selectFrom('recipe_listing as l')
-    .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.servings', 'l.dish', 'l.foods'])
     .where('l.household_id', '=', s.householdId)
     .where('l.open', '=', 0)
-    .where('l.recipe_id', 'not in', (e) => e.selectFrom('version_inner').select('inner_recipe_id'))
+    .where((e) => e.or([e('l.dish', 'is', null), e('l.dish', 'not in', [...NO_MEAL])]))
+    .where('l.recipe_id', 'not in', (e) => e.selectFrom('version_inner').select('inner_recipe_id'));
+  const rows = await all
+    .select(['l.recipe_id', 'l.version_id', 'l.title', 'l.servings', 'l.foods'])
     .orderBy('l.favourite', 'desc')
     .orderBy('l.changed_at', 'desc')
-    .limit(MOST_LOOKED_AT)
+    .limit(MOST_DISHES_OFFERED)
     .execute();
-  return rows.filter((r) => r.dish === null || !NO_MEAL.has(r.dish)).slice(0, MOST_DISHES_OFFERED);
+  const { n } = await all.select((e) => e.fn.countAll<number>().as('n')).executeTakeFirstOrThrow();
+  return { rows, notLookedAt: Number(n) - rows.length };
 }
 
 /** When anybody last had something of these recipes. */

@@ -145,6 +145,9 @@ function AskForWeek({ week, days, monday }: AskForWeekProps) {
       </p>
       <p className="mt-1 text-soft text-sm">
         Sweet dishes, what is too little for a meal, and what is not wholly read and counted are not proposed.
+        {offer !== undefined &&
+          offer.notLookedAt > 0 &&
+          ` Your favourites and what you worked on last are weighed; ${offer.notLookedAt} other ${offer.notLookedAt === 1 ? 'dish is' : 'dishes are'} not.`}
       </p>
       <Searching proposals={proposals} onStop={stop} />
       {asked !== null && proposals.of[shown] !== undefined && (
@@ -187,11 +190,9 @@ function Searching({ proposals, onStop }: { readonly proposals: Proposals; reado
   return (
     <p className="mt-3 flex flex-wrap items-center gap-3 text-soft" role="status">
       Weighing what could be cooked… {done > 0 && `${done} of ${PROPOSAL_KINDS.length} proposals so far.`}
-      {done > 0 && (
-        <button type="button" className="btn btn-small" onClick={onStop}>
-          This will do
-        </button>
-      )}
+      <button type="button" className="btn btn-small" onClick={onStop}>
+        {done > 0 ? 'This will do' : 'Stop'}
+      </button>
     </p>
   );
 }
