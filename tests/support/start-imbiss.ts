@@ -54,6 +54,7 @@ export async function startServer(port: number, env: Readonly<Record<string, str
       if (printed.includes('Its cards:')) return;
       await new Promise((r) => setTimeout(r, 100));
     }
+    child.kill();
     throw new Error(`Imbiss did not start: ${printed}`);
   };
   const end = () =>
