@@ -12,7 +12,7 @@ import { schemaOf } from './schema-of.ts';
 const Aimed = (most: number) =>
   z.number('is not a number').min(0, 'cannot be below 0').max(most, 'is too large').nullable();
 const MealAimSchema = z.object({ eaterId: Id, points: Aimed(1000), kcal: Aimed(20_000), protein: Aimed(2000) });
-const MealSchema = z.object({
+export const MealSchema = z.object({
   id: Id,
   name: Words(40),
   time: z

@@ -319,6 +319,9 @@ export const WEEK_API = {
     says: 'Everything that is kept about somebody.',
     answer: z.object({
       eater: EaterSchema,
+      aims: z
+        .array(z.object({ meal: z.string(), points: OrUnknown, kcal: OrUnknown, protein: OrUnknown }))
+        .describe('What they aim for at meals.'),
       days: z.array(EaterDaySchema),
       entries: z.array(DayEntrySchema.extend({ count: DayCountSchema.nullable() })),
       verdicts: z.array(VerdictSchema),

@@ -4,6 +4,7 @@ import type { WeekAnswer } from '../../src/contract/week-api.ts';
 import { freeze } from '../../src/core/cook/freeze.ts';
 import { countVersion } from '../../src/core/counting/count-version.ts';
 import { plainCounter } from '../../src/core/program/program.ts';
+import type { Meal } from '../../src/core/table/meal.ts';
 import { prepareDatabase } from '../../src/server/prepare-database.ts';
 import { purge } from '../../src/server/store/purge.ts';
 import { sample } from '../support/test-lines.ts';
@@ -425,6 +426,15 @@ describe('plates of a cook', () => {
 
 describe('what is kept about somebody', () => {
   beforeEach(cookAndBox);
+  const bobs = { eaterId: 'bob', points: 7, kcal: null, protein: null };
+  /** Two aims for the evening, one of them Ada's. @returns the aims of all meals, as they are then */
+  const aimAtSupper = async () => {
+    const { household } = (await api().get(home).expect(200)).body;
+    const aims = [{ eaterId: 'ada', points: 9, kcal: null, protein: 20 }, bobs];
+    const changed = { meals: household.meals.map((m: Meal) => (m.name === 'Evening' ? { ...m, aims } : m)) };
+    await api().patch(home).send(changed).expect(200);
+    return async () => (await api().get(home).expect(200)).body.household.meals.map((m: Meal) => m.aims);
+  };
   it('can be taken along, and forgotten for good; what was cooked stays, with nobody’s name', async () => {
     await eat('eaten', { kind: 'box', recipeId: 'stew', boxId: 'box-1' }, { state: 'eaten' });
     await eat('bobs', STEW, { eaterId: 'bob', state: 'eaten' });
@@ -440,12 +450,17 @@ describe('what is kept about somebody', () => {
 
   it('goes with somebody who was removed, thirty days later, and their name off the boxes', async () => {
     await eat('eaten', { kind: 'box', recipeId: 'stew', boxId: 'box-1' }, { state: 'eaten' });
+    const meals = await aimAtSupper();
+    expect((await api().get(`${home}/eaters/ada/kept`).expect(200)).body.aims).toEqual([
+      { meal: 'Evening', points: 9, kcal: null, protein: 20 },
+    ]);
     await api().delete(`${home}/eaters/ada`).expect(204);
     const rows = () => server.db.selectFrom('day_entry').select('id').execute();
     await purge({ db: server.db, clock: () => new Date('2026-12-20T10:00:00Z') });
     expect(await rows()).toHaveLength(1);
     await purge({ db: server.db, clock: () => new Date('2026-12-26T10:00:00Z') });
     expect(await rows()).toHaveLength(0);
+    expect(await meals()).toEqual([[], [], [bobs], []]);
     const [box] = (await api().get(`${home}/boxes`).expect(200)).body;
     expect(box.taken).toMatchObject({ eaterId: null, name: 'somebody' });
   });

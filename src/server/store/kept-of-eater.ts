@@ -4,6 +4,7 @@ import type { DayCount } from '../../core/day/day-count.ts';
 import type { DayEntry } from '../../core/day/day-entry.ts';
 import type { EaterDay } from '../../core/day/eater-day.ts';
 import type { Verdict } from '../../core/swap/verdict.ts';
+import type { MealAim } from '../../core/table/meal.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { BOXES } from './cook-shelf.ts';
 import { eaterDayOf, entryOf, frozenCountOf } from './day-shelf.ts';
@@ -11,12 +12,15 @@ import { EATERS } from './eater-shelf.ts';
 import { shelved } from './entries.ts';
 import { note, type Scope } from './scope.ts';
 import { fromStored, readable } from './stored.ts';
+import { tableOf } from './table.ts';
 import { VERDICTS } from './verdict-shelf.ts';
 import { write } from './write.ts';
 
 /** Everything that is kept about somebody. */
 export interface KeptOfEater {
   readonly eater: Eater;
+  /** What they aim for at meals, by the meal's name. */
+  readonly aims: readonly (Omit<MealAim, 'eaterId'> & { readonly meal: string })[];
   readonly days: readonly EaterDay[];
   readonly entries: readonly (DayEntry & { readonly count: DayCount | null })[];
   readonly verdicts: readonly Verdict[];
@@ -38,9 +42,13 @@ export async function keptOf(s: Scope, eaterId: string): Promise<KeptOfEater> {
   const { document: eater } = await shelved(s, EATERS, eaterId);
   const entries = (await ownOf(s, 'day_entry', eaterId)) as Parameters<typeof entryOf>[0][];
   const days = (await ownOf(s, 'eater_day', eaterId)) as Parameters<typeof eaterDayOf>[0][];
+  const { household } = await tableOf(s);
   const { revision: _, ...plain } = eater as Eater & { revision?: number };
   return {
     eater: plain,
+    aims: household.meals.flatMap((meal) =>
+      meal.aims.flatMap(({ eaterId: whose, ...aim }) => (whose === eaterId ? [{ meal: meal.name, ...aim }] : [])),
+    ),
     days: days.map(eaterDayOf),
     entries: entries.filter((r) => r.removed_at === null).map((r) => ({ ...entryOf(r), count: frozenCountOf(r) })),
     verdicts: (await VERDICTS.all(s)).filter((v) => v.eaterId === eaterId).map(({ revision, ...v }) => v),

@@ -1,6 +1,9 @@
 import { type Kysely, sql } from 'kysely';
+import { z } from 'zod';
+import { MealSchema } from '../../contract/household.ts';
 import type { Database } from '../db/schema.ts';
 import type { StoreContext } from './scope.ts';
+import { toJson } from './stored.ts';
 
 /** Removed things can be brought back for so many days. */
 export const KEPT_DAYS = 30;
@@ -63,7 +66,7 @@ export async function purge(context: Pick<StoreContext, 'db' | 'clock'>): Promis
   });
 }
 
-/** Boxes stay when somebody is gone for good, with nobody's name on them. */
+/** Boxes stay when somebody is gone for good, with nobody's name on them; what they aimed for at meals goes. */
 async function forgetNames(db: Kysely<Database>, before: string): Promise<void> {
   const gone = await db.selectFrom('eater').select('id').where('removed_at', '<', before).execute();
   for (const { id } of gone) {
@@ -72,6 +75,23 @@ async function forgetNames(db: Kysely<Database>, before: string): Promise<void> 
     );
     await sql`update box set body = json_set(body, '$.taken.eaterId', null, '$.taken.name', 'somebody', '$.taken.entryId', null)
       where json_extract(body, '$.taken.eaterId') = ${id}`.execute(db);
+  }
+  await forgetAims(db, new Set(gone.map((e) => e.id)));
+}
+
+async function forgetAims(db: Kysely<Database>, gone: ReadonlySet<string>): Promise<void> {
+  if (gone.size === 0) return;
+  for (const { id, meals } of await db.selectFrom('household').select(['id', 'meals']).execute()) {
+    if (meals === null || ![...gone].some((e) => meals.includes(`"${e}"`))) continue;
+    const left = z
+      .array(MealSchema)
+      .parse(JSON.parse(meals))
+      .map((m) => ({ ...m, aims: m.aims.filter((a) => !gone.has(a.eaterId)) }));
+    await db
+      .updateTable('household')
+      .set({ meals: toJson(left) })
+      .where('id', '=', id)
+      .execute();
   }
 }
 
