@@ -124,7 +124,7 @@ function WeeksTable({ weeks }: { readonly weeks: readonly WeekTold[] }) {
         <tbody>
           {weeks.map((w) => (
             <tr key={w.from} className="border-rule border-b">
-              <th scope="row" className="py-1 pr-4 font-normal">
+              <th scope="row" className="whitespace-nowrap py-1 pr-4 font-normal">
                 {formatDay(w.from)}
                 {!w.isWhole && <span className="text-soft">, so far</span>}
               </th>

@@ -52,6 +52,8 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
   const { meals, upwards } = household;
   const eater = eaters.find((e) => e.id === eaterId)!;
   const [mealId, setMealId] = useState('');
+  // On a phone what fits would begin a screen below.
+  const [isWide] = useState(() => window.innerWidth >= 640);
   const meal = meals.find((m) => m.id === mealId) ?? null;
   const ofDay: Room = { points: left, kcal: null, protein: null };
   const asked = meal === null ? ofDay : roomOfMeal(mealAim(meal, eaterId), sumOfMeal(told, meals, meal, upwards), left);
@@ -133,19 +135,24 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
           value={asked.protein}
           onValue={setRoom('protein')}
         />
-        <NumberField label="Minutes, at most" className="w-36" value={minutes} onValue={setMinutes} />
-        <Picker label="Of" className="w-44" value={of} choices={OF} onPick={setOf} />
-        <Picker label="Made in" className="w-44" value={appliance} choices={MADE_IN} onPick={setAppliance} />
-        <Picker label="First" className="w-56" value={order} choices={ORDERS} onPick={setOrder} />
       </div>
-      <div className="mt-1 flex flex-wrap gap-x-5">
-        <Check checked={season} onCheck={setSeason}>
-          In season
-        </Check>
-        <Check checked={notLately} onCheck={setNotLately}>
-          Not eaten in the last two weeks
-        </Check>
-      </div>
+      <details className="mt-2" open={isWide}>
+        <summary className="min-h-11 py-2.5">By time, what it is made in, season and what was eaten</summary>
+        <div className="flex flex-wrap gap-3">
+          <NumberField label="Minutes, at most" className="w-36" value={minutes} onValue={setMinutes} />
+          <Picker label="Of" className="w-44" value={of} choices={OF} onPick={setOf} />
+          <Picker label="Made in" className="w-44" value={appliance} choices={MADE_IN} onPick={setAppliance} />
+          <Picker label="First" className="w-56" value={order} choices={ORDERS} onPick={setOrder} />
+        </div>
+        <div className="mt-1 flex flex-wrap gap-x-5">
+          <Check checked={season} onCheck={setSeason}>
+            In season
+          </Check>
+          <Check checked={notLately} onCheck={setNotLately}>
+            Not eaten in the last two weeks
+          </Check>
+        </div>
+      </details>
       {meal !== null && (
         <MealAimFields key={meal.id} meal={meal} eaterId={eaterId} name={eater.name} counts={left !== null} />
       )}

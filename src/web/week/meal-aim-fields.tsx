@@ -25,10 +25,10 @@ export function MealAimFields({ meal, eaterId, name, counts }: MealAimFieldsProp
       <p className="text-soft text-sm">{`${name} aims at every ${meal.name.toLowerCase()} for`}</p>
       <div className="mt-1 flex flex-wrap gap-3">
         {counts && (
-          <NumberField label="no more points than" className="w-44" value={aim.points} onValue={keep('points')} />
+          <NumberField label="no more points than" className="w-40" value={aim.points} onValue={keep('points')} />
         )}
-        <NumberField label="no more kcal than" className="w-44" value={aim.kcal} onValue={keep('kcal')} />
-        <NumberField label="at least g of protein" className="w-44" value={aim.protein} onValue={keep('protein')} />
+        <NumberField label="no more kcal than" className="w-40" value={aim.kcal} onValue={keep('kcal')} />
+        <NumberField label="at least g of protein" className="w-40" value={aim.protein} onValue={keep('protein')} />
       </div>
     </fieldset>
   );
