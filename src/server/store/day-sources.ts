@@ -86,13 +86,16 @@ export async function daySources(
 }
 
 /** Counts an entry as it is now. What cannot be counted is not known, and hides nothing else of its day. */
-export function countedNow(
+export const countedNow = (
   entry: DayEntry,
   table: Pick<Table, 'eaters' | 'programs' | 'pins'>,
   from: DaySources,
-): DayCount {
+): DayCount => countedFor(entry, countsFor(table, entry.eaterId), from);
+
+/** As `countedNow`, for somebody whose way of counting is known already. */
+export function countedFor(entry: DayEntry, who: CountsFor, from: DaySources): DayCount {
   try {
-    return countEntry(entry, countsFor(table, entry.eaterId), from);
+    return countEntry(entry, who, from);
   } catch {
     return UNCOUNTED_DAY;
   }

@@ -1,5 +1,5 @@
 import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
-import { type CountsFor, countEntry } from '../../core/day/count-entry.ts';
+import type { CountsFor } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { probeEntry } from '../../core/day/probe-entry.ts';
@@ -13,7 +13,7 @@ import { houseOf } from '../../core/stock/house-of.ts';
 import { avoidedBy } from '../../core/swap/avoided.ts';
 import type { Eater } from '../../core/table/table.ts';
 import { boxesThere } from './cook-shelf.ts';
-import { countsFor, daySources } from './day-sources.ts';
+import { countedFor, countsFor, daySources } from './day-sources.ts';
 import { todayOf } from './eaten.ts';
 import { newestFoods } from './foods.ts';
 import { recipesThatMayFit } from './recipes-that-may-fit.ts';
@@ -112,7 +112,7 @@ async function recipesThatFit(asking: Asking): Promise<{ rows: OrderedRow[]; all
       // The list says it, too, but may not have been counted anew since somebody got an allergy.
       if (notForEntry(asking.eater, entry, sources).length > 0) return;
       const recipe = listed[i]!;
-      const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
+      const fit = portionThatFits((portion) => countedFor({ ...entry, portion }, who, sources), room);
       if (fit === null) return;
       const foods = recipe.foods.trim().split(' ').filter(Boolean);
       rows.push({
@@ -151,7 +151,7 @@ async function boxesThatFit(asking: Asking): Promise<OrderedRow[]> {
   return boxes.flatMap((box, i): OrderedRow[] => {
     const entry = entries[i]!;
     if (notForEntry(eater, entry, sources).length > 0) return [];
-    const fit = portionThatFits((portion) => countEntry({ ...entry, portion }, who, sources), room);
+    const fit = portionThatFits((portion) => countedFor({ ...entry, portion }, who, sources), room);
     if (fit === null) return [];
     return [
       {
@@ -192,7 +192,7 @@ async function foodsThatFit(asking: Asking): Promise<OrderedRow[]> {
     const grams = Math.floor(Math.min(upTo, there, usual));
     if (grams < LEAST_OF_FOOD_G) return [];
     const what: Eaten = { kind: 'food', foodId: food.id, grams, low: grams, high: grams };
-    const worth = countEntry(probe(what, food.name), who, { ...sources, food: () => food });
+    const worth = countedFor(probe(what, food.name), who, { ...sources, food: () => food });
     const fit = portionThatFits(() => worth, room, false);
     if (fit === null) return [];
     return [
