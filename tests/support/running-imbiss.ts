@@ -74,7 +74,7 @@ export async function choose(page: Page, label: string, words: string | RegExp):
 /** A page that fails the test on any error in its console. */
 export async function openPage(context: BrowserContext): Promise<{ page: Page; errors: string[] }> {
   // Longer than anything takes: a machine that is busy with something else is no fault of the page.
-  context.setDefaultTimeout(30_000);
+  context.setDefaultTimeout(90_000);
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (e) => errors.push(e.message));

@@ -104,7 +104,9 @@ export function makeSheet(input: SheetInput): Sheet {
   const { wish, programs, pins, sources } = input;
   const readers = programs.map((p): CountsFor => ({ eaterId: `program ${p.id}`, counter: plainCounter(p, pins) }));
   const headings = [...new Set(wish.things.map((t) => t.heading))];
-  const counted = new Map(wish.things.map((t) => [t.id, readers.map((who) => countedFor(t, who, sources))] as const));
+  const counted = new Map(
+    wish.things.map((t) => [t.id, readers.map((who) => countedForReader(t, who, sources))] as const),
+  );
   const cards = new Map(wish.things.map((t) => [t.id, input.cardOf(t)]));
   const shown = wish.cards ? [...new Set(cards.values())].filter((c) => c !== null) : [];
   const placeOfCard = (thingId: string): number | null => {
@@ -138,7 +140,7 @@ export function makeSheet(input: SheetInput): Sheet {
 }
 
 /** A thing as if somebody without exceptions of their own ate it. */
-function countedFor(thing: WishedThing, who: CountsFor, sources: DaySources): DayCount {
+function countedForReader(thing: WishedThing, who: CountsFor, sources: DaySources): DayCount {
   const entry: DayEntry = {
     id: thing.id,
     eaterId: who.eaterId,
