@@ -75,7 +75,7 @@ export default defineConfig({
           globalSetup: ['tests/support/one-server.ts'],
           testTimeout: 400_000,
           expect: { poll: { timeout: 90_000 } },
-          hookTimeout: 60_000,
+          hookTimeout: 180_000,
           // Two at a time, each in a household of its own.
           ...SHARED,
         },

@@ -265,7 +265,7 @@ describe('a dish led through', () => {
         const kept = await (await caches.open('imbiss-answers')).keys();
         return [`/recipes/${id}`, '/cooks?', '/document', '/stove'].every((p) => kept.some((r) => r.url.includes(p)));
       }, recipe);
-    await expect.poll(isKept, { timeout: 30_000 }).toBe(true);
+    await expect.poll(isKept).toBe(true);
     await context.setOffline(true);
     const first = page.getByRole('checkbox').first();
     await first.click();
@@ -283,7 +283,7 @@ describe('a dish led through', () => {
     await page.getByRole('button', { name: 'Next', exact: true }).click();
     await context.setOffline(false);
     const ticks = async () => Object.keys((await api<CookKept[]>(`/cooks?recipe=${recipe}`))[0]!.ticks).length;
-    await expect.poll(ticks, { timeout: 30_000 }).toBe(3);
+    await expect.poll(ticks).toBe(3);
     await page.getByText(/^No network/).waitFor({ state: 'detached' });
     await context.close();
   });

@@ -87,14 +87,14 @@ describe("a program of one's own", () => {
     // Given to Runa, every recipe of hers moves; the way back brings each number back.
     await choose(page, 'Who shall count by it', 'Runa');
     await page.getByText('Runa counts by it.').waitFor();
-    await expect.poll(points, { timeout: 20_000 }).not.toEqual(before);
+    await expect.poll(points).not.toEqual(before);
     // A point is dearer by half: a recipe that is mostly of what counts costs twice as much.
     await expect
       .poll(async () => Math.max(...(await points()).map((p, i) => p / Math.max(1, before[i]!))))
       .toBeGreaterThan(1.6);
     await page.getByRole('button', { name: 'Undo' }).last().click();
     await page.getByText('Nobody counts by it yet.').waitFor();
-    await expect.poll(points, { timeout: 20_000 }).toEqual(before);
+    await expect.poll(points).toEqual(before);
 
     // Who counts by it is asked what they count by then; the way back brings program and eater.
     await choose(page, 'Who shall count by it', 'Runa');
@@ -104,7 +104,7 @@ describe("a program of one's own", () => {
     await expectAccessible(page, 'removing a program');
     await page.getByRole('button', { name: 'Remove it' }).click();
     await page.getByRole('button', { name: /^Bring back Grandmother's booklet/ }).waitFor();
-    await expect.poll(points, { timeout: 20_000 }).toEqual(before);
+    await expect.poll(points).toEqual(before);
     await page.getByRole('button', { name: /^Bring back Grandmother's booklet/ }).click();
     await page.getByRole('link', { name: /Grandmother's booklet/ }).waitFor();
 

@@ -32,7 +32,7 @@ describe('a photograph', () => {
     await page.getByText('This photograph could not be read.').waitFor();
     await page.getByRole('button', { name: 'Back to the text' }).click();
     await take.setInputFiles(png('page.png', picture));
-    await page.getByRole('heading', { name: 'Compare each line with its strip' }).waitFor({ timeout: 90_000 });
+    await page.getByRole('heading', { name: 'Compare each line with its strip' }).waitFor();
     await page.getByRole('img', { name: `The picture where “${page0.text.title}” was read` }).waitFor();
     await expectAccessible(page, 'lines of a photograph');
     await expectNoSideways(page, 'lines of a photograph');
@@ -83,7 +83,7 @@ describe('a photograph', () => {
     await page.getByRole('button', { name: 'Add a food from its label' }).click();
     const dialog = page.getByRole('dialog');
     await dialog.locator('input[type=file]').setInputFiles(png('panel.png', picture));
-    await dialog.getByText(/values were read/).waitFor({ timeout: 90_000 });
+    await dialog.getByText(/values were read/).waitFor();
     expect(await dialog.getByLabel('energy, kcal').inputValue()).toBe('230');
     expect(await dialog.getByLabel('Values are for, g').inputValue()).toBe('55');
     expect(await dialog.getByLabel('sodium, mg').inputValue()).toBe('160');
@@ -114,7 +114,7 @@ describe('a photograph', () => {
     const { page, errors } = await openPage(await browser.newContext({ viewport: { width: 390, height: 844 } }));
     await page.goto(`${imbiss.home}/pantry`);
     await page.getByRole('button', { name: 'Use the camera' }).click();
-    await page.getByRole('heading', { name: 'Is this what the label says?' }).waitFor({ timeout: 60_000 });
+    await page.getByRole('heading', { name: 'Is this what the label says?' }).waitFor();
     expect(await page.getByLabel('energy, kcal').inputValue()).toBe('40');
     expect(errors).toEqual([]);
     await browser.close();

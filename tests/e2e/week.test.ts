@@ -224,7 +224,7 @@ describe('a week', () => {
         const kept = await (await caches.open('imbiss-answers')).keys();
         return ['/trips', '/document'].some((p) => kept.some((r) => r.url.includes(p)));
       });
-    await expect.poll(isKept, { timeout: 30_000 }).toBe(true);
+    await expect.poll(isKept).toBe(true);
     // No network in the shop; at home one more thing is written down, and the other one is taken out again.
     await inShop.setOffline(true);
     await box(shop, barley).click();
@@ -237,7 +237,7 @@ describe('a week', () => {
     await expect.poll(async () => (await tripNow()).items.some((i) => i.name === 'candles')).toBe(true);
     // The page is loaded anew in the shop: it is there, with what was ticked.
     await shop.reload();
-    await expect.poll(() => box(shop, carrot).getAttribute('aria-pressed'), { timeout: 15_000 }).toBe('true');
+    await expect.poll(() => box(shop, carrot).getAttribute('aria-pressed')).toBe('true');
     await inShop.setOffline(false);
     const ticked = async () => {
       const { ticks } = await tripNow();
@@ -246,7 +246,7 @@ describe('a week', () => {
         .map((i) => i.name)
         .sort();
     };
-    await expect.poll(ticked, { timeout: 15_000 }).toEqual([barley, carrot].sort());
+    await expect.poll(ticked).toEqual([barley, carrot].sort());
     await box(shop, 'candles').waitFor();
     await expect.poll(() => box(shop, leek).getAttribute('aria-pressed')).toBe('false');
 

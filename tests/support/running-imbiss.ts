@@ -1,6 +1,6 @@
 import axe from 'axe-core';
-import type { BrowserContext, Page } from 'playwright-core';
-import { expect } from 'vitest';
+import type { BrowserContext, Page, Request } from 'playwright-core';
+import { expect, onTestFailed } from 'vitest';
 
 /** Fails when axe finds a violation on the page as it stands, or when the page scrolls sideways. */
 export async function expectAccessible(page: Page, where: string): Promise<void> {
@@ -62,7 +62,7 @@ export async function expectNoSideways(page: Page, where: string): Promise<void>
         ...wide.map((e) => `${e.tagName.toLowerCase()} "${(e.textContent ?? '').trim().slice(0, 40)}"`),
       ];
     });
-  await expect.poll(stickingOut, { message: `${where} scrolls sideways`, timeout: 2000 }).toEqual([]);
+  await expect.poll(stickingOut, { message: `${where} scrolls sideways`, timeout: 10_000 }).toEqual([]);
 }
 
 /** Picks something from a list that opens, by its label. */
@@ -80,6 +80,21 @@ export async function openPage(context: BrowserContext): Promise<{ page: Page; e
   page.on('pageerror', (e) => errors.push(e.message));
   page.on('console', (m) => {
     if (m.type() === 'error' && !/Failed to load resource/.test(m.text())) errors.push(m.text());
+  });
+  const unanswered = new Set<string>();
+  page.on('request', (r) => unanswered.add(`${r.method()} ${r.url()}`));
+  const answered = (r: Request) => unanswered.delete(`${r.method()} ${r.url()}`);
+  page.on('requestfinished', answered);
+  page.on('requestfailed', answered);
+  // What stood there when it went wrong: a machine that nobody can look at tells no more than this.
+  onTestFailed(async ({ task }) => {
+    const words = await page
+      .locator('body')
+      .innerText({ timeout: 5_000 })
+      .catch((e) => `nothing that can be read: ${e}`);
+    const [first] = task.result?.errors ?? [];
+    const told = `${page.url()} said:\n${words.slice(0, 1500)}\nno answer yet: ${[...unanswered].join(', ') || 'none'}\nerrors: ${errors.join('; ') || 'none'}`;
+    if (first !== undefined) first.message = `${first.message}\n${told}`;
   });
   return { page, errors };
 }

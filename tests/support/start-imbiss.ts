@@ -50,7 +50,7 @@ export async function startServer(port: number, env: Readonly<Record<string, str
     });
     child.stdout!.on('data', (d) => (printed += d));
     child.stderr!.on('data', (d) => (printed += d));
-    for (let i = 0; i < 200; i++) {
+    for (let i = 0; i < 1200; i++) {
       if (printed.includes('Its cards:')) return;
       await new Promise((r) => setTimeout(r, 100));
     }
