@@ -90,7 +90,7 @@ export async function openPage(context: BrowserContext): Promise<{ page: Page; e
   onTestFailed(async ({ task }) => {
     const words = await page
       .locator('body')
-      .innerText({ timeout: 5_000 })
+      .ariaSnapshot({ timeout: 5_000 })
       .catch((e) => `nothing that can be read: ${e}`);
     const [first] = task.result?.errors ?? [];
     const told = `${page.url()} said:\n${words.slice(0, 1500)}\nno answer yet: ${[...unanswered].join(', ') || 'none'}\nerrors: ${errors.join('; ') || 'none'}`;
