@@ -4,6 +4,7 @@ import { changeHub } from '../../src/server/changes/change-hub.ts';
 import { openDatabase } from '../../src/server/db/open.ts';
 import { prepareDatabase } from '../../src/server/prepare-database.ts';
 import { seedDemo } from '../../src/server/seed-demo.ts';
+import { seedDrawings } from '../../src/server/seed-drawings.ts';
 import { renewHere } from '../../src/server/store/renewal.ts';
 import type { StoreContext } from '../../src/server/store/scope.ts';
 
@@ -39,6 +40,8 @@ export async function seedDatabase(): Promise<void> {
   const context: StoreContext = { db, clock, publicUrl: '', changes: changeHub(), wakeRenewal: () => {} };
   for (const house of HOUSES) await seedDemo(context, house);
   await renewHere(context);
+  // Once, and not behind each of the starts.
+  await seedDrawings(context, 0);
   connection.pragma('wal_checkpoint(TRUNCATE)');
   connection.pragma('journal_mode = DELETE');
   await db.destroy();
