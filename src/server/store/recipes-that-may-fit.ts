@@ -97,7 +97,7 @@ function ordersOf(s: Scope, { query, room, today, lately, house }: AskedOfRecipe
     case 'time':
       return [rows.orderBy((e) => e('l.minutes', 'is', null)).orderBy('l.minutes')];
     case 'house':
-      return [rows.orderBy(shareInHouse(house), 'desc')];
+      return [byShareInHouse(rows, house)];
     case 'lately':
       return [rows.orderBy(lastHad(s, query.eater, today))];
     default:
@@ -105,10 +105,16 @@ function ordersOf(s: Scope, { query, room, today, lately, house }: AskedOfRecipe
   }
 }
 
-/** How much of a dish's foods is in the house. */
-const shareInHouse = (house: readonly string[]) => sql<number>`(
-  select avg(f.food_id in (select value from json_each(${JSON.stringify(house)})))
-  from version_food f where f.version_id = l.version_id)`;
+/** By how much of a dish's foods is in the house: counted from the house, which has fewer foods than all dishes have. */
+function byShareInHouse(rows: ListedRows, house: readonly string[]): ListedRows {
+  const inHouse = sql<{ version_id: string; n: number }>`(
+    select version_id, count(*) as n from version_food
+    where food_id in (select value from json_each(${JSON.stringify(house)})) group by version_id)`;
+  const foods = sql<number>`length(l.foods) - length(replace(l.foods, ' ', '')) + 1`;
+  return rows
+    .leftJoin(inHouse.as('h'), (on) => on.onRef('h.version_id', '=', 'l.version_id'))
+    .orderBy(sql`coalesce(h.n, 0) * 1.0 / (${foods})`, 'desc') as unknown as ListedRows;
+}
 
 /** When somebody last had something of a dish; nothing, and so first, where they never had. */
 const lastHad = (s: Scope, eaterId: string, today: string) => sql<string | null>`(
