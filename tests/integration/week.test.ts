@@ -2,6 +2,8 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { FitsAnswer, LookBackAnswer, TreatAnswer, WeekAnswer } from '../../src/contract/week-api.ts';
 import type { TripItem } from '../../src/core/shopping/trip.ts';
+import { lineChange } from '../../src/core/version/entry.ts';
+import type { Version } from '../../src/core/version/version.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
@@ -10,6 +12,8 @@ const home = '/api/households/home';
 const api = () => request(server.app);
 const put = (kind: string, id: string, document: object) => api().put(`${home}/${kind}/${id}/document`).send(document);
 const ask = async <T>(path: string): Promise<T> => (await api().get(`${home}/${path}`).expect(200)).body;
+const change = (at: string, entry: object) =>
+  api().post(`${home}/${at}/entries`).set('If-Match', '"0"').send(entry).expect(200);
 const recipe = (id: string, title: string, lines: string[], servings = 4, over: object = {}, facts?: object) => {
   const version = { ...readVersion(lines, { id: `${id}-v1`, recipeId: id, servings }), ...over };
   return api()
@@ -242,12 +246,46 @@ describe('shopping', () => {
 });
 
 describe('what fits', () => {
+  it('is nothing of which a line is not read: it is named, and fits once the line is read', async () => {
+    const unread = async (query: string) => (await ask<FitsAnswer>(`fits?eater=ada&${query}`)).unread;
+    const titles = async () => (await ask<FitsAnswer>('fits?eater=ada&points=30&of=recipes')).fits.map((f) => f.title);
+    expect(await titles()).not.toContain('Leek stew');
+    expect(await unread('points=30')).toEqual({ inAll: 1, first: [{ recipeId: 'stew', title: 'Leek stew' }] });
+    // What cannot fit by what is read of it alone is not asked about.
+    expect((await unread('points=0')).inAll).toBe(0);
+    expect((await unread('points=30&of=foods')).inAll).toBe(0);
+    const treat = await ask<TreatAnswer>('recipes/stew/treat?eater=ada&points=30');
+    expect(treat.versions).toMatchObject([{ unread: true, portion: null }]);
+    expect(treat.days).toEqual([]);
+    const { document } = await ask<{ document: Version }>('versions/stew-v1');
+    const moonrock = document.lines.find((l) => /moonrock/.test(l.text))!;
+    const changes = [lineChange(document, moonrock.id, null)];
+    await change('versions/stew-v1', { id: 'no-moonrock', label: 'Remove', changes, undoes: null });
+    await server.renew();
+    expect(await titles()).toContain('Leek stew');
+    expect((await unread('points=30')).inAll).toBe(0);
+  });
+  it('counts doubts upwards where the household does, and says them where it does not', async () => {
+    await recipe('bold', 'A bold stew', ['2-3 tbsp butter', '400 g leeks'], 2);
+    await server.renew();
+    const bold = async (points: number) =>
+      (await ask<FitsAnswer>(`fits?eater=ada&points=${points}&of=recipes`)).fits.find((f) => f.title === 'A bold stew');
+    const { points, high } = (await bold(99))!;
+    expect(high).toBeGreaterThan(points!);
+    expect(await bold(points!)).toMatchObject({ portion: 1, points, high });
+    const changes = [{ kind: 'field', path: ['upwards'], before: false, after: true }];
+    await change('household/home', { id: 'count-upwards', label: 'Count upwards', changes, undoes: null });
+    expect((await bold(points!))?.portion ?? 0).toBeLessThan(1);
+    expect(await bold(high!)).toMatchObject({ portion: 1, points: high });
+  });
   it('is what has room, with the portion of it; half of it where that is so', async () => {
+    await recipe('soup', 'Leek soup', ['600 g leeks', '120 g butter']);
+    await server.renew();
     const all = await ask<FitsAnswer>('fits?eater=ada&points=30');
-    const [stew, cake] = ['stew', 'cheesecake'].map(
+    const [soup, cake] = ['soup', 'cheesecake'].map(
       (id) => all.fits.find((f) => 'recipeId' in f.what && f.what.recipeId === id)!,
     );
-    expect(stew).toMatchObject({ title: 'Leek stew', portion: 1, words: 'a portion fits', lastEaten: null });
+    expect(soup).toMatchObject({ title: 'Leek soup', portion: 1, words: 'a portion fits', lastEaten: null });
     const whole = cake!.points!;
     const half = await ask<FitsAnswer>(`fits?eater=ada&points=${Math.ceil(whole / 2)}&of=recipes`);
     const part = half.fits.find((f) => f.title === 'Cheesecake')!;
@@ -331,6 +369,7 @@ describe('what a week can be filled with', () => {
 describe('an allergy', () => {
   it('is told of what is planned, and nothing that holds it fits: recipe, box or food', async () => {
     await recipe('loaf', 'Walnut loaf', ['200 g walnuts', '100 g sugar']);
+    await recipe('soup', 'Leek soup', ['600 g leeks', '20 g butter']);
     await put('eaters', 'tom', {
       id: 'tom',
       name: 'Tom',
@@ -374,7 +413,7 @@ describe('an allergy', () => {
     expect(notFor.get('hers')).toBe('');
     const titles = async (eater: string) =>
       (await ask<FitsAnswer>(`fits?eater=${eater}&points=40`)).fits.map((f) => f.title);
-    expect(await titles('ada')).toEqual(expect.arrayContaining(['Walnut loaf', 'Leek stew', 'walnuts']));
+    expect(await titles('ada')).toEqual(expect.arrayContaining(['Walnut loaf', 'Leek soup', 'walnuts']));
     for (const title of await titles('tom')) expect(title).not.toMatch(/walnut|leek/i);
     const treat = await ask<TreatAnswer>('recipes/loaf/treat?eater=tom&points=40');
     expect(treat.versions[0]!.notFor.join()).toMatch(/tree nuts/);

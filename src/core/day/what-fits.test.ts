@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { fitWords, portionThatFits } from './what-fits.ts';
+import { UNCOUNTED_DAY } from './day-count.ts';
+import { fitWords, portionThatFits, portionWorth } from './what-fits.ts';
 
 const at =
   (points: number, kcal = points * 45, protein = 10) =>
@@ -7,6 +8,8 @@ const at =
     points: Math.round(points * portion),
     kcal: kcal * portion,
     protein: protein * portion,
+    high: Math.round(points * portion),
+    complete: true,
   });
 const room = (points: number | null, over: object = {}) => ({ points, kcal: null, protein: null, ...over });
 
@@ -24,8 +27,19 @@ describe('what fits', () => {
     expect(portionThatFits(at(4), room(7, { protein: 20 }))).toBeNull();
   });
   it('is nothing of which the number is not known', () => {
-    const unknown = () => ({ points: null, kcal: null, protein: null });
+    const unknown = () => ({ points: null, kcal: null, protein: null, high: null, complete: true });
     expect(portionThatFits(unknown, room(9))).toBeNull();
     expect(portionThatFits(unknown, room(null))).toMatchObject({ portion: 1 });
+  });
+  it('is nothing of which a part is not read: what it comes to is more than that', () => {
+    const soFar = (portion: number) => ({ ...at(3)(portion), complete: false });
+    expect(portionThatFits(soFar, room(9))).toBeNull();
+    expect(portionThatFits(soFar, room(null))).toBeNull();
+  });
+  it('is counted upwards where the household counts doubts so', () => {
+    const doubtful = { ...UNCOUNTED_DAY, points: 8, low: 8, high: 9, kcal: 300, protein: 10, complete: true };
+    const of = (upwards: boolean) => portionThatFits(() => portionWorth(doubtful, upwards), room(8), false);
+    expect(of(false)).toMatchObject({ points: 8, high: 9 });
+    expect(of(true)).toBeNull();
   });
 });
