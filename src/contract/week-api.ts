@@ -206,6 +206,7 @@ const FitsSchema = z.object({
       portion: z.number(),
       words: z.string(),
       points: OrUnknown,
+      high: OrUnknown.describe('What the points may be at most.'),
       kcal: OrUnknown,
       protein: OrUnknown,
       minutes: OrUnknown,
@@ -216,6 +217,9 @@ const FitsSchema = z.object({
       inSeason: z.boolean(),
     }),
   ),
+  unread: z
+    .object({ inAll: z.number(), first: z.array(z.object({ recipeId: Id, title: z.string() })) })
+    .describe('What may fit, by what is read of it: not every line is, so that nobody can say.'),
   countedOut: OrUnknown.describe('Of how many recipes alone it was tried whether they fit; null where of all.'),
 });
 export type FitsAnswer = z.infer<typeof FitsSchema>;
@@ -232,6 +236,7 @@ const TreatSchema = z.object({
       grams: OrUnknown,
       portion: OrUnknown,
       portionPoints: OrUnknown,
+      unread: z.boolean().describe('Whether not every line of it is read: it comes to at least so much.'),
       notFor: z.array(z.string()).describe('What in it they must not or will not eat.'),
     }),
   ),

@@ -12,8 +12,8 @@ const home = '/api/households/home';
 const api = () => request(server.app);
 const put = (kind: string, id: string, document: object) => api().put(`${home}/${kind}/${id}/document`).send(document);
 const ask = async <T>(path: string): Promise<T> => (await api().get(`${home}/${path}`).expect(200)).body;
-const change = (at: string, entry: object) =>
-  api().post(`${home}/${at}/entries`).set('If-Match', '"0"').send(entry).expect(200);
+const change = (at: string, entry: object, revision = 0) =>
+  api().post(`${home}/${at}/entries`).set('If-Match', `"${revision}"`).send(entry).expect(200);
 const recipe = (id: string, title: string, lines: string[], servings = 4, over: object = {}, facts?: object) => {
   const version = { ...readVersion(lines, { id: `${id}-v1`, recipeId: id, servings }), ...over };
   return api()
@@ -274,7 +274,9 @@ describe('what fits', () => {
     expect(high).toBeGreaterThan(points!);
     expect(await bold(points!)).toMatchObject({ portion: 1, points, high });
     const changes = [{ kind: 'field', path: ['upwards'], before: false, after: true }];
-    await change('household/home', { id: 'count-upwards', label: 'Count upwards', changes, undoes: null });
+    const { household } = await ask<{ household: { revision: number } }>('');
+    const upwards = { id: 'count-upwards', label: 'Count upwards', changes, undoes: null };
+    await change('household/home', upwards, household.revision);
     expect((await bold(points!))?.portion ?? 0).toBeLessThan(1);
     expect(await bold(high!)).toMatchObject({ portion: 1, points: high });
   });

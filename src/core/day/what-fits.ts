@@ -1,4 +1,5 @@
 import { EPSILON } from '../program/rule.ts';
+import type { DayCount } from './day-count.ts';
 
 /** What is left of a day, or what a meal aims for; null where nothing is asked. */
 export interface Room {
@@ -13,9 +14,22 @@ export interface Room {
 /** What a portion comes to. */
 export interface PortionWorth {
   readonly points: number | null;
+  /** What the points may be at most. */
+  readonly high: number | null;
   readonly kcal: number | null;
   readonly protein: number | null;
+  /** Whether all of it is read and weighed: what is not comes to more than is known. */
+  readonly complete: boolean;
 }
+
+/** What a portion comes to, for a room. @param upwards whether doubts are counted upwards */
+export const portionWorth = ({ points, high, kcal, protein, complete }: DayCount, upwards: boolean): PortionWorth => ({
+  points: upwards ? high : points,
+  high,
+  kcal,
+  protein,
+  complete,
+});
 
 /** The part of something that fits. */
 export interface FittingPortion extends PortionWorth {
@@ -32,11 +46,12 @@ const FITTING_PORTIONS = [
   [0.25, 'some'],
 ] as const;
 
-/** Whether a portion is within the room; what is not known does not fit where it is asked for. */
+/** Whether a portion is within the room; what is not known, or not wholly, does not fit. */
 export function isWithin(worth: PortionWorth, room: Room): boolean {
   const most = (v: number | null, limit: number | null): boolean =>
     limit === null || (v !== null && v <= limit + EPSILON);
   return (
+    worth.complete &&
     most(worth.points, room.points) &&
     most(worth.kcal, room.kcal) &&
     (room.protein === null || (worth.protein !== null && worth.protein >= room.protein - EPSILON))

@@ -1,9 +1,16 @@
 import type { FitsAnswer, FitsQuery } from '../../contract/week-api.ts';
-import type { CountsFor } from '../../core/day/count-entry.ts';
+import type { CountsFor, DaySources } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
 import { probeEntry } from '../../core/day/probe-entry.ts';
-import { type FittingPortion, fitWords, portionThatFits, type Room } from '../../core/day/what-fits.ts';
+import {
+  type FittingPortion,
+  fitWords,
+  type PortionWorth,
+  portionThatFits,
+  portionWorth,
+  type Room,
+} from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import type { Food, FoodKind } from '../../core/food/food.ts';
 import { isInSeason } from '../../core/food/season.ts';
@@ -16,13 +23,15 @@ import { boxesThere } from './cook-shelf.ts';
 import { countedFor, countsFor, daySources } from './day-sources.ts';
 import { todayOf } from './eaten.ts';
 import { newestFoods } from './foods.ts';
-import { recipesThatMayFit } from './recipes-that-may-fit.ts';
+import { recipesNotRead, recipesThatMayFit } from './recipes-that-may-fit.ts';
 import type { Scope } from './scope.ts';
 import { stockOf } from './stock-shelf.ts';
 import { tableOf } from './table.ts';
 
 /** So many are shown: those that were asked for first. */
 const MOST_FITTING = 24;
+/** So many of those that are not wholly read are named. */
+const MOST_NAMED = 3;
 /** So many recipes are counted out at a time, and at most. */
 const COUNTED_AT_ONCE = 48;
 const MOST_COUNTED = 480;
@@ -34,6 +43,7 @@ const LATELY_DAYS = 14;
 const LEAST_OF_FOOD_G = 5;
 const MOST_OF_FOOD_G = 250;
 const UNWEIGHED_G = 100;
+
 type FitRow = FitsAnswer['fits'][number];
 
 /** Recipes, boxes and foods with the portion of each that fits. @throws DomainError not-found */
@@ -51,20 +61,29 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     room,
     today,
     house: houseOf(await stockOf(s)),
+    upwards: table.household.upwards,
   };
   // Only a recipe says in what it is made, and what of it is in season.
   const of = query.appliance !== undefined || query.season === true ? 'recipes' : query.of;
-  const none = { rows: [], all: true };
+  const none = { rows: [], unread: [], unreadInAll: 0, all: true };
   const recipes = of === 'boxes' || of === 'foods' ? none : await recipesThatFit(asking);
-  const boxes = of === 'recipes' || of === 'foods' ? [] : await boxesThatFit(asking);
+  const boxes = of === 'recipes' || of === 'foods' ? none : await boxesThatFit(asking);
   const foods = of === 'recipes' || of === 'boxes' ? [] : await foodsThatFit(asking);
-  const all = [...recipes.rows, ...boxes, ...foods]
+  const all = [...recipes.rows, ...boxes.rows, ...foods]
     .filter((f) => query.notLately !== true || !isLately(f.lastEaten, today))
     .sort(orderBy(query.order));
   // A dough by itself is nobody's supper.
   const parts = all.filter((f) => f.isPart);
   const fits = [...all.filter((f) => !f.isPart), ...parts].slice(0, MOST_FITTING);
-  return { today, fits: fits.map(({ isPart: _, ...fit }) => fit), countedOut: recipes.all ? null : MOST_COUNTED };
+  return {
+    today,
+    fits: fits.map(({ isPart: _, ...fit }) => fit),
+    unread: {
+      inAll: recipes.unreadInAll + boxes.unread.length,
+      first: [...boxes.unread, ...recipes.unread].slice(0, MOST_NAMED),
+    },
+    countedOut: recipes.all ? null : MOST_COUNTED,
+  };
 }
 
 interface Asking {
@@ -75,6 +94,14 @@ interface Asking {
   readonly room: Room;
   readonly today: string;
   readonly house: ReadonlyMap<string, number | null>;
+  /** Whether the household counts doubts upwards. */
+  readonly upwards: boolean;
+}
+
+/** Things that fit, and what is not wholly read of those that may. */
+interface Found {
+  readonly rows: OrderedRow[];
+  readonly unread: { readonly recipeId: string; readonly title: string }[];
 }
 
 type OrderedRow = FitRow & { readonly isPart: boolean };
@@ -84,18 +111,29 @@ const probeOf =
   (what: Eaten, words: string): DayEntry =>
     probeEntry(what, words, query.eater, today);
 
+/**
+ * The portion of something that fits; `unread` where it would by what is read of it: it comes to more, and may hold what
+ * somebody must not have.
+ */
+function fitOf({ who, room, upwards }: Asking, entry: DayEntry, from: DaySources): FittingPortion | 'unread' | null {
+  const at = (portion: number): PortionWorth => portionWorth(countedFor({ ...entry, portion }, who, from), upwards);
+  const fit = portionThatFits(at, room);
+  if (fit !== null || at(1).complete) return fit;
+  return portionThatFits((portion) => ({ ...at(portion), complete: true }), room) === null ? null : 'unread';
+}
+
 /** Recipes are counted out in the order asked for until enough of them fit; `all` says whether none was left. */
-async function recipesThatFit(asking: Asking): Promise<{ rows: OrderedRow[]; all: boolean }> {
-  const { s, query, who, room, today, house } = asking;
+async function recipesThatFit(asking: Asking): Promise<Found & { unreadInAll: number; all: boolean }> {
+  const { s, query, room, today, house } = asking;
   const probe = probeOf(asking);
-  const lately = addDays(today, -LATELY_DAYS);
+  const asked = { query, room, today, lately: addDays(today, -LATELY_DAYS), house: [...house.keys()] };
   const rows: OrderedRow[] = [];
+  const notRead = await recipesNotRead(s, asked, MOST_NAMED);
+  const unread = [...notRead.first];
+  let unreadInAll = notRead.inAll;
+  const found = (all: boolean) => ({ rows, unread, unreadInAll, all });
   let counted = 0;
-  for await (const page of recipesThatMayFit(
-    s,
-    { query, room, today, lately, house: [...house.keys()] },
-    COUNTED_AT_ONCE,
-  )) {
+  for await (const page of recipesThatMayFit(s, asked, COUNTED_AT_ONCE)) {
     const listed =
       query.season === true ? page.filter((r) => isInSeason(r.foods.trim().split(' '), monthOf(today))) : page;
     const entries = listed.map((r) =>
@@ -112,8 +150,13 @@ async function recipesThatFit(asking: Asking): Promise<{ rows: OrderedRow[]; all
       // The list says it, too, but may not have been counted anew since somebody got an allergy.
       if (notForEntry(asking.eater, entry, sources).length > 0) return;
       const recipe = listed[i]!;
-      const fit = portionThatFits((portion) => countedFor({ ...entry, portion }, who, sources), room);
-      if (fit === null) return;
+      const fit = fitOf(asking, entry, sources);
+      if (fit === 'unread') {
+        // Its own lines are read: one of what it is made of is not.
+        unread.push({ recipeId: recipe.recipe_id, title: recipe.title });
+        unreadInAll++;
+      }
+      if (fit === null || fit === 'unread') return;
       const foods = recipe.foods.trim().split(' ').filter(Boolean);
       rows.push({
         ...fitRow(fit, entry.what, entry.words),
@@ -127,15 +170,15 @@ async function recipesThatFit(asking: Asking): Promise<{ rows: OrderedRow[]; all
       });
     });
     counted += page.length;
-    if (rows.length >= MOST_FITTING) return { rows, all: true };
-    if (counted >= MOST_COUNTED) return { rows, all: false };
+    if (rows.length >= MOST_FITTING) return found(true);
+    if (counted >= MOST_COUNTED) return found(false);
   }
-  return { rows, all: true };
+  return found(true);
 }
 
 /** Boxes that are there and nobody else's; what their eater must not or will not eat fits in no day. */
-async function boxesThatFit(asking: Asking): Promise<OrderedRow[]> {
-  const { s, query, eater, who, room, today } = asking;
+async function boxesThatFit(asking: Asking): Promise<Found> {
+  const { s, query, eater, today } = asking;
   const boxes = (await boxesThere(s, undefined)).filter(
     (b) => b.taken === null && b.as === 'cooked' && (b.eaterId === null || b.eaterId === query.eater),
   );
@@ -148,11 +191,13 @@ async function boxesThatFit(asking: Asking): Promise<OrderedRow[]> {
     boxes.map((b) => b.recipeId),
     today,
   );
-  return boxes.flatMap((box, i): OrderedRow[] => {
+  const unread: Found['unread'] = [];
+  const rows = boxes.flatMap((box, i): OrderedRow[] => {
     const entry = entries[i]!;
     if (notForEntry(eater, entry, sources).length > 0) return [];
-    const fit = portionThatFits((portion) => countedFor({ ...entry, portion }, who, sources), room);
-    if (fit === null) return [];
+    const fit = fitOf(asking, entry, sources);
+    if (fit === 'unread') unread.push({ recipeId: box.recipeId, title: box.title });
+    if (fit === null || fit === 'unread') return [];
     return [
       {
         ...fitRow(fit, entry.what, entry.words),
@@ -162,6 +207,7 @@ async function boxesThatFit(asking: Asking): Promise<OrderedRow[]> {
       },
     ];
   });
+  return { rows, unread };
 }
 
 const NOT_OF_A_RECIPE = {
@@ -176,7 +222,7 @@ const NOT_OF_A_RECIPE = {
 
 /** Foods that are in the house, or that this eater has had of late, each with as much of it as fits. */
 async function foodsThatFit(asking: Asking): Promise<OrderedRow[]> {
-  const { s, query, eater, who, room, today, house } = asking;
+  const { s, query, eater, who, room, today, house, upwards } = asking;
   const { counter } = who;
   const last = await foodsOfLate(s, query.eater, today);
   const foods = await newestFoods(s, [...new Set([...house.keys(), ...last.keys()])]);
@@ -192,7 +238,7 @@ async function foodsThatFit(asking: Asking): Promise<OrderedRow[]> {
     const grams = Math.floor(Math.min(upTo, there, usual));
     if (grams < LEAST_OF_FOOD_G) return [];
     const what: Eaten = { kind: 'food', foodId: food.id, grams, low: grams, high: grams };
-    const worth = countedFor(probe(what, food.name), who, { ...sources, food: () => food });
+    const worth = portionWorth(countedFor(probe(what, food.name), who, { ...sources, food: () => food }), upwards);
     const fit = portionThatFits(() => worth, room, false);
     if (fit === null) return [];
     return [
@@ -251,6 +297,7 @@ const fitRow = (fit: FittingPortion, what: Eaten, title: string) => ({
   portion: fit.portion,
   words: fitWords(fit),
   points: fit.points,
+  high: fit.high,
   kcal: fit.kcal,
   protein: fit.protein,
 });

@@ -54,45 +54,76 @@ export async function* recipesThatMayFit(
   }
 }
 
-/** The orders that are gone through, one after the other. */
-function ordersOf(s: Scope, { query, room, today, lately, house }: AskedOfRecipes): ListedRows[] {
-  const counted = s.db
+/** Recipes of which a portion would fit by what is read of them: how many there are, and the first by their titles. */
+export async function recipesNotRead(
+  s: Scope,
+  asked: AskedOfRecipes,
+  most: number,
+): Promise<{ readonly inAll: number; readonly first: readonly { recipeId: string; title: string }[] }> {
+  const { points } = asked.room;
+  const rows = narrowed(s, asked, points === null ? listed(s) : upTo(s, asked, points)).where('l.open', '>', 0);
+  const { n } = await rows.select((e) => e.fn.countAll<number>().as('n')).executeTakeFirstOrThrow();
+  const first = await rows
+    .select(['l.recipe_id as recipeId', 'l.title'])
+    .orderBy('l.title_key')
+    .orderBy('l.recipe_id')
+    .limit(most)
+    .execute();
+  return { inAll: Number(n), first };
+}
+
+const listed = (s: Scope): ListedRows =>
+  s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
+
+const counted = (s: Scope, { query }: AskedOfRecipes) =>
+  s.db
     .selectFrom('recipe_points as p')
     .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
     .where('p.household_id', '=', s.householdId)
     .where('p.counter', '=', query.eater);
-  const bare = s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
-  const narrowed = (rows: ListedRows): ListedRows =>
-    rows
-      .where('l.not_for', 'not like', `%"${query.eater}"%`)
-      .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
-      .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
-      .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
-      .$if(query.notLately === true, (q) =>
-        q.where('l.recipe_id', 'not in', (e) =>
-          e
-            .selectFrom('day_entry')
-            .select('recipe_id')
-            .where('eater_id', '=', query.eater)
-            .where('day', '>', lately)
-            .where('day', '<=', today)
-            .where('removed_at', 'is', null)
-            .where('recipe_id', 'is not', null)
-            .$castTo<{ recipe_id: string }>(),
-        ),
-      ) as ListedRows;
-  const { points } = room;
+
+/** What is counted at no more than so many times the room. */
+const upTo = (s: Scope, asked: AskedOfRecipes, points: number): ListedRows =>
+  counted(s, asked).where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows;
+
+/** What nobody at once would leave out again, whatever it comes to. */
+function narrowed(s: Scope, { query, room, today, lately }: AskedOfRecipes, rows: ListedRows): ListedRows {
+  return rows
+    .where('l.not_for', 'not like', `%"${query.eater}"%`)
+    .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
+    .$if(query.minutes !== undefined, (q) => q.where('l.minutes', '<=', query.minutes!))
+    .$if(query.appliance !== undefined, (q) => q.where('l.appliances', 'like', `%"${query.appliance}"%`))
+    .$if(query.notLately === true, (q) =>
+      q.where('l.recipe_id', 'not in', (e) =>
+        e
+          .selectFrom('day_entry')
+          .select('recipe_id')
+          .where('eater_id', '=', query.eater)
+          .where('day', '>', lately)
+          .where('day', '<=', today)
+          .where('removed_at', 'is', null)
+          .where('recipe_id', 'is not', null)
+          .$castTo<{ recipe_id: string }>(),
+      ),
+    ) as ListedRows;
+}
+
+/** The orders that are gone through, one after the other; what is not wholly read is in none of them. */
+function ordersOf(s: Scope, asked: AskedOfRecipes): ListedRows[] {
+  const { query, today, house } = asked;
+  const { points } = asked.room;
+  const read = (rows: unknown): ListedRows => narrowed(s, asked, rows as ListedRows).where('l.open', '=', 0);
   if (query.order === 'points' && points !== null)
     return [
-      counted.where('p.points', '<=', points).orderBy('p.points', 'desc'),
-      counted
-        .where('p.points', '>', points)
-        .where('p.points', '<=', points * MOST_OF_ROOM + 1)
-        .orderBy('p.points'),
-    ].map((rows) => narrowed(rows as unknown as ListedRows));
-  const rows = narrowed(
-    points === null ? bare : (counted.where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows),
-  );
+      read(counted(s, asked).where('p.points', '<=', points).orderBy('p.points', 'desc')),
+      read(
+        counted(s, asked)
+          .where('p.points', '>', points)
+          .where('p.points', '<=', points * MOST_OF_ROOM + 1)
+          .orderBy('p.points'),
+      ),
+    ];
+  const rows = read(points === null ? listed(s) : upTo(s, asked, points));
   switch (query.order) {
     case 'time':
       return [rows.orderBy((e) => e('l.minutes', 'is', null)).orderBy('l.minutes')];

@@ -1,13 +1,12 @@
 import type { TreatAnswer } from '../../contract/week-api.ts';
-import { countEntry } from '../../core/day/count-entry.ts';
 import type { DayEntry, Eaten } from '../../core/day/day-entry.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
-import { portionThatFits } from '../../core/day/what-fits.ts';
+import { portionThatFits, portionWorth } from '../../core/day/what-fits.ts';
 import { notFound } from '../../core/errors.ts';
 import { foodWords } from '../../core/food/food-words.ts';
 import { addDays } from '../../core/quantity/calendar-day.ts';
 import { dishWeight } from '../../core/version/dish-weight.ts';
-import { countsFor, daySources } from './day-sources.ts';
+import { countedFor, countsFor, daySources } from './day-sources.ts';
 import { todayOf } from './eaten.ts';
 import { searchPantry } from './food-search.ts';
 import { getRecipe } from './recipe-rows.ts';
@@ -59,12 +58,10 @@ export async function treatOf(s: Scope, recipeId: string, query: TreatQuery): Pr
     versions.map((v) => probe(of(v.id))),
   );
   const counted = versions.map((v) => {
-    const whole = countEntry(probe(of(v.id)), who, sources);
-    const fit = portionThatFits((portion) => countEntry(probe(of(v.id), portion), who, sources), {
-      points: query.points,
-      kcal: null,
-      protein: null,
-    });
+    const at = (portion: number) =>
+      portionWorth(countedFor(probe(of(v.id), portion), who, sources), table.household.upwards);
+    const whole = at(1);
+    const fit = portionThatFits(at, { points: query.points, kcal: null, protein: null });
     return {
       versionId: v.id,
       name: v.name,
@@ -73,11 +70,12 @@ export async function treatOf(s: Scope, recipeId: string, query: TreatQuery): Pr
       grams: Math.round(dishWeight(v, sources.kitchen) / (v.servings ?? 1)),
       portion: fit?.portion ?? null,
       portionPoints: fit?.points ?? null,
+      unread: !whole.complete,
       notFor: notForEntry(eater, probe(of(v.id)), sources),
     };
   });
   const least = counted.reduce<number | null>(
-    (low, v) => (v.points === null ? low : Math.min(low ?? v.points, v.points)),
+    (low, v) => (v.points === null || v.unread || v.notFor.length > 0 ? low : Math.min(low ?? v.points, v.points)),
     null,
   );
   const week = await weekFrom(s, addDays(day, 1), DAYS_AHEAD);
@@ -113,7 +111,7 @@ async function boughtLike(
   const sources = await daySources(s, []);
   return [...foods.values()].slice(0, MOST_BOUGHT).map((food) => {
     const what: Eaten = { kind: 'food', foodId: food.id, grams, low: grams, high: grams };
-    const { points, kcal } = countEntry(probe(what), who, { ...sources, food: () => food });
+    const { points, kcal } = countedFor(probe(what), who, { ...sources, food: () => food });
     return { foodId: food.id, name: food.name, grams, points, kcal };
   });
 }

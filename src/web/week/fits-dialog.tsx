@@ -17,6 +17,7 @@ import { NumberField } from '../kit/number-field.tsx';
 import { Picker } from '../kit/picker.tsx';
 import { sayDone } from '../kit/say-done.ts';
 import { errorWords, sayError } from '../kit/say-error.ts';
+import { FitsNotRead } from './fits-not-read.tsx';
 import { MealAimFields } from './meal-aim-fields.tsx';
 import { TreatPanel } from './treat-panel.tsx';
 import type { OpenWeek } from './use-week.ts';
@@ -174,6 +175,9 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
             </span>
             <span className="whitespace-nowrap">
               <strong className="font-head text-figure">{f.points === null ? '?' : formatPoints(f.points)}</strong>{' '}
+              {f.points !== null && f.high !== null && f.high > f.points && (
+                <span className="text-mustard text-sm">perhaps {formatPoints(f.high)}</span>
+              )}{' '}
               <span className="text-soft">{f.kcal === null ? '' : `${Math.round(f.kcal)} kcal`}</span>
             </span>
             <button
@@ -187,6 +191,7 @@ export function FitsDialog({ week, told, eaterId, onClose }: FitsDialogProps) {
           </li>
         ))}
       </ul>
+      {data !== undefined && <FitsNotRead unread={data.unread} />}
       {data?.countedOut != null && (
         <p className="mt-2 text-soft text-sm">
           {`Of many recipes the first ${data.countedOut} in this order were tried. Ask for less to see others.`}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { WEEK_API } from '../../contract/week-api.ts';
 import { formatPoints } from '../../core/program/format-points.ts';
 import { formatAmount, formatGrams } from '../../core/quantity/format-amount.ts';
@@ -46,7 +47,7 @@ export function TreatPanel({ eaterId, day, meal, points, week, onDone }: TreatPa
   };
   // What the other days have room for is the one of the fewest points.
   const lightest = treat?.versions
-    .filter((v) => v.notFor.length === 0)
+    .filter((v) => v.notFor.length === 0 && !v.unread)
     .toSorted((a, b) => (a.points ?? 1e9) - (b.points ?? 1e9))[0];
   return (
     <section aria-label="A treat" className="mt-5 border-ink border-t pt-3">
@@ -96,12 +97,17 @@ export function TreatPanel({ eaterId, day, meal, points, week, onDone }: TreatPa
                     <NotToBeEaten things={v.notFor} />
                   </th>
                   <td className="pr-3 text-right">
+                    {v.unread && <span className="text-soft text-sm">at least </span>}
                     <strong className="font-head text-figure">
                       {v.points === null ? '?' : formatPoints(v.points)}
                     </strong>
                   </td>
                   <td className="text-right">
-                    {v.notFor.length > 0 ? null : v.portion === null ? (
+                    {v.notFor.length > 0 ? null : v.unread ? (
+                      <Link className="underline" to={`/h/${household.id}/recipes/${recipeId}/bring-in`}>
+                        a line is not read
+                      </Link>
+                    ) : v.portion === null ? (
                       <span className="text-soft">not even a quarter</span>
                     ) : (
                       <button
