@@ -106,6 +106,11 @@ describe('a week that is asked for', () => {
     const said = sayProposal(q, week, propose(week.problem));
     expect(said.filled).toEqual([]);
     expect(said.open[0]!.why).toMatch(/may be eaten here, or can be wholly counted/);
+    // Who counts nothing may still have an allergy, and nobody knows what is in what is not read.
+    const uncounted = { ...q, told: () => DAYS.map((d) => told(d, [], null)) };
+    expect(askedWeek(uncounted).problem.dishes.map((d) => d.points)).toEqual([[null], [null], [null]]);
+    const read = { ...uncounted, offer: { ...q.offer, dishes: [dish('stew', 3)] } };
+    expect(askedWeek(read).problem.dishes.map((d) => d.points)).toEqual([[0]]);
   });
 
   it('counts upwards where the household does, and raw where the program adds so', () => {

@@ -62,7 +62,7 @@ export function freePlaces(q: Omit<WeekQuestion, 'offer' | 'upwards' | 'cookDays
 
 /**
  * A week as a problem. Room is what is left of an allowance, without the week's reserve; a portion counts as its program
- * adds, and what cannot be counted wholly is for nobody who counts.
+ * adds, and what cannot be counted wholly is for nobody: it comes to more than is known, and may hold anything.
  */
 export function askedWeek(q: WeekQuestion): AskedWeek {
   const places = freePlaces(q);
@@ -82,7 +82,7 @@ export function askedWeek(q: WeekQuestion): AskedWeek {
   const pointsOf = (to: readonly OfferedTo[]): PortionPoints =>
     q.eaterIds.map((e, i) => {
       const of = to.find((t) => t.eaterId === e);
-      if (of === undefined || of.notFor.length > 0) return null;
+      if (of === undefined || of.notFor.length > 0 || !of.count.complete) return null;
       return rules[i] === null ? 0 : portionPoints(of.count, rules[i]!.program.week.adds, q.upwards);
     });
   const last = q.days.length - 1;
@@ -143,9 +143,8 @@ function floorOf(q: WeekQuestion, places: readonly FreePlace[], eaterId: string,
   return isWhole && missing > 0 ? missing : null;
 }
 
-/** What a portion adds to a day; null where it is not wholly counted. */
+/** What a portion that is wholly counted adds to a day. */
 function portionPoints(count: DayCount, adds: 'rounded' | 'raw', upwards: boolean): number | null {
-  if (!count.complete) return null;
   if (adds === 'raw') return upwards ? count.rawHigh : count.raw;
   return upwards ? count.high : count.points;
 }
