@@ -369,6 +369,36 @@ describe('what a week can be filled with', () => {
 });
 
 describe('an allergy', () => {
+  it('is heeded where nobody knows how much there is: to decorate, to taste, and in what is not read', async () => {
+    await recipe('soup', 'Leek soup', ['600 g leeks', 'walnuts, to decorate', 'soy sauce to taste']);
+    await recipe('plain', 'Plain soup', ['600 g leeks', '20 g butter']);
+    const eater = (id: string, allergies: string[]) =>
+      put('eaters', id, { id, name: id, programId: 'program-ledger', exceptions: [], allergies, avoids: [] });
+    await eater('nut-free', ['tree-nuts']).expect(200);
+    await eater('soy-free', ['soy']).expect(200);
+    await server.renew();
+    const { rows } = await ask<{ rows: { id: string; notFor: string[] }[] }>('recipes');
+    const listed = new Map(rows.map((r) => [r.id, r.notFor]));
+    expect(listed.get('soup')).toEqual(expect.arrayContaining(['nut-free', 'soy-free']));
+    expect(listed.get('plain')).toEqual([]);
+    const eaten = (id: string, recipeId: string, eaterId: string) =>
+      put(
+        'day-entries',
+        id,
+        entry(id, { kind: 'version', recipeId, versionId: `${recipeId}-v1` }, { eaterId, words: recipeId }),
+      ).expect(200);
+    await eaten('nuts', 'soup', 'nut-free');
+    await eaten('soya', 'soup', 'soy-free');
+    await eaten('odd', 'stew', 'nut-free');
+    await eaten('odd-ada', 'stew', 'ada');
+    const told = new Map((await ask<WeekAnswer>('week')).entries.map((e) => [e.id, e]));
+    expect(told.get('nuts')!.notFor.join()).toMatch(/tree nuts \(walnuts\)/);
+    expect(told.get('soya')!.notFor.join()).toMatch(/soy/);
+    // What is not read may hold it: that is no answer, and it is said.
+    expect(told.get('odd')!.notFor).toEqual([]);
+    expect(told.get('odd')!.notSure).toBe('Not sure for nut-free: “1 lump of moonrock” is not read.');
+    expect(told.get('odd-ada')!.notSure).toBeNull();
+  });
   it('is told of what is planned, and nothing that holds it fits: recipe, box or food', async () => {
     await recipe('loaf', 'Walnut loaf', ['200 g walnuts', '100 g sugar']);
     await recipe('soup', 'Leek soup', ['600 g leeks', '20 g butter']);

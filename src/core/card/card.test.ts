@@ -128,6 +128,11 @@ describe('a card', () => {
   });
   it('names allergens and the usual cautions', () => {
     expect(card.allergens).toEqual(['milk']);
+    // Nobody knows how much, and it is in it all the same.
+    const served = [...lightened.lines, ...readVersion(['walnuts, to decorate', 'soy sauce to taste']).lines];
+    const lines = served.map((l, i) => ({ ...l, id: `s${i}`, originLineId: `s${i}` }));
+    const { allergens } = makeCard(input({ version: { ...lightened, lines } }));
+    expect(allergens).toEqual(expect.arrayContaining(['milk', 'tree nuts', 'soy', 'wheat']));
     expect(card.cautions.map((c) => c.id)).toEqual(['poultry', 'raw', 'leftovers']);
   });
   it('is a text to paste, line by line', () => {
