@@ -39,7 +39,11 @@ const LineFoodSchema = schemaOf<LineFood>()(
       cooked: z.number().gt(0).max(200_000).optional(),
       cookId: Id.optional(),
     }),
-    z.object({ kind: z.literal('nothing'), why: Written(200) }),
+    z.object({
+      kind: z.literal('nothing'),
+      why: Written(200),
+      is: z.object({ foodId: Id, revision: z.int().min(1) }).optional(),
+    }),
     z.object({ kind: z.literal('open') }),
   ]),
 );

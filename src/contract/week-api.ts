@@ -68,6 +68,10 @@ export const WeekSchema = z.object({
       count: DayCountSchema,
       frozen: z.boolean().describe('Whether its numbers stay, whatever foods, programs and recipes do.'),
       notFor: z.array(z.string()).describe('What in it its eater must not or will not eat, of what is not eaten yet.'),
+      notSure: z
+        .string()
+        .nullable()
+        .describe('Why nobody can say whether its eater, who has an allergy, may eat it: lines that are not read.'),
       standing: z.boolean().describe('Whether it is there because it always is, and nobody put it there.'),
     }),
   ),

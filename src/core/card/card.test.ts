@@ -131,9 +131,25 @@ describe('a card', () => {
     // Nobody knows how much, and it is in it all the same.
     const served = [...lightened.lines, ...readVersion(['walnuts, to decorate', 'soy sauce to taste']).lines];
     const lines = served.map((l, i) => ({ ...l, id: `s${i}`, originLineId: `s${i}` }));
-    const { allergens } = makeCard(input({ version: { ...lightened, lines } }));
-    expect(allergens).toEqual(expect.arrayContaining(['milk', 'tree nuts', 'soy', 'wheat']));
+    const { allergens, cautions } = makeCard(input({ version: { ...lightened, lines } }));
+    expect(cautions.map((c) => c.id)).not.toContain('unread');
+    expect(allergens).toEqual(expect.arrayContaining(['milk', 'tree nuts', 'soya', 'cereals with gluten']));
     expect(card.cautions.map((c) => c.id)).toEqual(['poultry', 'raw', 'leftovers']);
+  });
+  it('says what was not read, and quotes nothing of another author’s', () => {
+    const lines = [...lightened.lines, ...readVersion(['1 lump of moonrock']).lines.map((l) => ({ ...l, id: 'odd' }))];
+    const said = (whose: 'own' | 'other') =>
+      makeCard(
+        input({
+          version: { ...lightened, lines },
+          credit: { author: 'Berta', url: null, whose },
+          passOn: { ...USUAL_PASS_ON, others: 'changes' },
+        }),
+      ).cautions[0]!.words;
+    expect(said('own')).toBe(
+      '“1 lump of moonrock” is not read yet: what is in it is not counted, nor among the allergens.',
+    );
+    expect(said('other')).toBe('One line is not read yet: what is in it is not counted, nor among the allergens.');
   });
   it('is a text to paste, line by line', () => {
     const plain = {

@@ -1,5 +1,7 @@
 import { type Caution, cautionsFor } from '../caution/cautions.ts';
+import { unreadCaution } from '../caution/unread-caution.ts';
 import { countVersion, type VersionCount } from '../counting/count-version.ts';
+import { foodsOf } from '../counting/foods-of.ts';
 import { ALLERGEN_WORDS, type Food } from '../food/food.ts';
 import { sayLike } from '../food/say-like.ts';
 import type { Certainty } from '../program/count.ts';
@@ -18,6 +20,7 @@ import { applyEntry } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { pairLines } from '../version/pair-lines.ts';
 import { scaleChanges } from '../version/scale-version.ts';
+import { unreadLines } from '../version/unread-lines.ts';
 import type { Line, Step, Version } from '../version/version.ts';
 import { cookedWeight } from '../yield/cooked-share.ts';
 import { type CardLabel, cardLabel } from './card-label.ts';
@@ -160,7 +163,7 @@ export function makeCard(input: CardInput): Card {
   const onTheSide = version.lines.flatMap((l) =>
     isOnPlate(l, input.swaps) && l.food.kind === 'food' ? (kitchen.food(l.food.foodId, l.food.revision) ?? []) : [],
   );
-  const foods = [...new Set([...now.lines.flatMap((l) => l.parts.map((p) => p.food)), ...onTheSide])];
+  const foods = [...new Set([...foodsOf(now), ...onTheSide])];
   const allergens = [...new Set(foods.flatMap((f) => f.allergens))];
   const noteOf = (l: Line) => passOn.lines.find((n) => n.id === l.originLineId) ?? null;
   const offering = { version, kitchen, counters, system: input.system, now, allergens, food: input.food };
@@ -204,12 +207,15 @@ export function makeCard(input: CardInput): Card {
     options: goesOut('options') ? optionsOf(version, now, input) : [],
     regular: changed && goesOut('regular') ? regularOf(sameSize, version, kitchen, input) : [],
     allergens: allergens.map((a) => ALLERGEN_WORDS[a]),
-    cautions: cautionsFor(foods, version.steps.map((s) => s.text).join('\n'), lines.map((l) => l.text).join('\n')).map(
-      (c) => ({
-        ...c,
-        words: sayIn(input.region, c.words),
-      }),
-    ),
+    cautions: [
+      ...unreadCaution(unreadLines(version, kitchen), withLines),
+      ...cautionsFor(foods, version.steps.map((s) => s.text).join('\n'), lines.map((l) => l.text).join('\n')).map(
+        (c) => ({
+          ...c,
+          words: sayIn(input.region, c.words),
+        }),
+      ),
+    ],
     corrected: null,
   };
 }

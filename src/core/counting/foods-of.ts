@@ -4,9 +4,12 @@ import type { Version } from '../version/version.ts';
 import type { VersionCount } from './count-version.ts';
 import { resolveLines } from './resolve-lines.ts';
 
-/** The foods that a count counted, each once: those of other recipes that it takes from, too. */
+/**
+ * The foods that are in what was counted, each once: those of other recipes that it takes from, and those of which nobody
+ * knows how much there is, "walnuts, to decorate", "soy sauce to taste".
+ */
 export const foodsOf = (count: Pick<VersionCount, 'lines'>): Food[] => [
-  ...new Set(count.lines.flatMap((l) => l.parts.map((p) => p.food))),
+  ...new Set(count.lines.flatMap((l) => [...l.parts.map((p) => p.food), ...(l.besides ?? [])])),
 ];
 
 /** The foods that are in a version, as `foodsOf`, without counting it. */

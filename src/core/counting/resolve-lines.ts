@@ -8,6 +8,7 @@ import { DEEPEST, wholeShare } from '../version/inner-recipes.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { type LineLoss, lossGrams } from '../version/line-loss.ts';
 import { isOpen, type Line, type Version } from '../version/version.ts';
+import { foodOfLineFood } from '../weighing/line-food.ts';
 import { likelyGrams } from '../weighing/spread.ts';
 import { statedKcal } from '../weighing/weigh.ts';
 import { drainedFood, reducedFood } from '../yield/drained-food.ts';
@@ -17,6 +18,7 @@ type Known = Map<string, Resolved>;
 interface Resolved {
   /** The whole recipe's foods, each once. */
   readonly parts: readonly Part[];
+  readonly besides: readonly Food[];
   readonly open: boolean;
   readonly total: number;
 }
@@ -47,8 +49,9 @@ function statedShare(line: Line, food: Food, grams: number): number {
 
 function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], known: Known): CountLine {
   const base = { id: line.id, label: line.item };
-  const none = { ...base, parts: [], open: isOpenIn(line, kitchen) };
-  if (line.weight === null) return none;
+  const none = { ...base, parts: [], open: isOpenIn(line, kitchen), ...unweighed(line, kitchen) };
+  if (line.weight === null)
+    return line.food.kind === 'recipe' ? unweighedRecipe(none, line, kitchen, path, known) : none;
   const { grams, low, high } = line.weight;
   if (line.food.kind === 'food') {
     const food = kitchen.food(line.food.foodId, line.food.revision);
@@ -64,7 +67,7 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
     const inner = kitchen.version(line.food.versionId);
     if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return { ...none, open: true };
     const whole = resolveWhole(inner, kitchen, path, known);
-    if (whole.total <= 0) return { ...none, open: true };
+    if (whole.total <= 0) return { ...none, open: true, ...besidesOf(foodsOfWhole(whole)) };
     // Grams of it cooked are a share of what came out of the pot, and no weight of what went in.
     const share = wholeShare(line, inner) ?? grams / (line.food.cooked ?? whole.total);
     return {
@@ -75,10 +78,35 @@ function resolveLine(line: Line, kitchen: Kitchen, path: readonly string[], know
         range: { low: p.range.low * share, high: p.range.high * share },
       })),
       ...(low !== high && grams > 0 && { taken: { low: low / grams, high: high / grams } }),
+      ...besidesOf(whole.besides),
       open: whole.open,
     };
   }
   return none;
+}
+
+const besidesOf = (foods: readonly Food[]): Pick<CountLine, 'besides'> =>
+  foods.length === 0 ? {} : { besides: foods };
+const foodsOfWhole = (whole: Resolved): Food[] => [...whole.parts.map((p) => p.food), ...whole.besides];
+
+/** The food of a line that is not weighed, or that counts nothing. */
+function unweighed(line: Line, kitchen: Kitchen): Pick<CountLine, 'besides'> {
+  const is = line.leftOut ? null : foodOfLineFood(line.food);
+  const food = is === null ? null : kitchen.food(is.foodId, is.revision);
+  return besidesOf(food === null ? [] : [food]);
+}
+
+/** Of a recipe of which nobody knows how much there is, everything may be in it. */
+function unweighedRecipe(
+  none: CountLine,
+  line: Line,
+  kitchen: Kitchen,
+  path: readonly string[],
+  known: Known,
+): CountLine {
+  const inner = line.food.kind === 'recipe' ? kitchen.version(line.food.versionId) : null;
+  if (inner === null || path.includes(inner.id) || path.length >= DEEPEST) return none;
+  return { ...none, ...besidesOf(foodsOfWhole(resolveWhole(inner, kitchen, path, known))) };
 }
 
 /** A part without what is left behind of it. */
@@ -109,6 +137,7 @@ function resolveWhole(version: Version, kitchen: Kitchen, path: readonly string[
     .map((l) => resolveLine(l, kitchen, [...path, version.id], known));
   const resolved = {
     parts: joined(lines.flatMap((l) => l.parts)),
+    besides: [...new Set(lines.flatMap((l) => l.besides ?? []))],
     open: lines.some((l) => l.open),
     total: dishWeight(version, kitchen),
   };

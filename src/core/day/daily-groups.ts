@@ -48,6 +48,7 @@ export function dailyGroups(entries: readonly DayEntry[], from: DaySources): Dai
   const byColour = new Map<VegetableColour, number>();
   for (const entry of entries)
     for (const { food, grams } of foodsInEntry(entry, from)) {
+      if (grams <= 0) continue;
       for (const group of Object.keys(sums) as Group[]) if (isIn(food, group)) sums[group] += grams;
       const colour = isIn(food, 'vegetables') ? COLOURS.find(([, id]) => id.test(food.id))?.[0] : undefined;
       if (colour !== undefined) byColour.set(colour, (byColour.get(colour) ?? 0) + grams);

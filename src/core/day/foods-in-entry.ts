@@ -6,7 +6,7 @@ import type { Version } from '../version/version.ts';
 import type { DaySources } from './count-entry.ts';
 import type { DayEntry } from './day-entry.ts';
 
-/** An amount of a food in something that is eaten. */
+/** An amount of a food in something that is eaten; 0 where nobody knows how much. */
 export interface FoodPart {
   readonly food: Food;
   readonly grams: number;
@@ -15,9 +15,10 @@ export interface FoodPart {
 const partsOfShare = (version: Version | null, share: number, from: DaySources): FoodPart[] =>
   version === null
     ? []
-    : resolveLines(version, from.kitchen).flatMap((l) =>
-        l.parts.map((p) => ({ food: p.food, grams: p.grams * share })),
-      );
+    : resolveLines(version, from.kitchen).flatMap((l) => [
+        ...l.parts.map((p) => ({ food: p.food, grams: p.grams * share })),
+        ...(l.besides ?? []).map((food) => ({ food, grams: 0 })),
+      ]);
 
 /** The foods in something that is eaten; none for points that are only known. */
 export function foodsInEntry({ what, portion, eaterId }: DayEntry, from: DaySources): FoodPart[] {

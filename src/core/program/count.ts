@@ -21,6 +21,8 @@ export interface CountLine {
   /** What the line is called in an explanation. */
   readonly label: string;
   readonly parts: readonly Part[];
+  /** Foods that are in it, of which nobody knows how much: they count nothing, and are there all the same. */
+  readonly besides?: readonly Food[];
   /** What the amount taken of another recipe may be, as a factor of it; what was said exactly, where left out. */
   readonly taken?: Interval;
   /** Whether the line says a weight, so that more or less of it is said in grams too. */

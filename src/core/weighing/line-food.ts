@@ -1,6 +1,12 @@
+/** A food as it was at some time. */
+export interface FoodRevision {
+  readonly foodId: string;
+  readonly revision: number;
+}
+
 /** What a line was read as. */
 export type LineFood =
-  | { readonly kind: 'food'; readonly foodId: string; readonly revision: number }
+  | ({ readonly kind: 'food' } & FoodRevision)
   /**
    * An amount of another recipe; its version is fixed until the cook takes a newer one. With `cooked`, what all of it
    * weighed when it came out of the pot, g: the line's weight is then of it cooked, and else of what went into the pot.
@@ -13,8 +19,11 @@ export type LineFood =
       /** The time that it was cooked, of which this is some: its boxes get emptier when the dish is made. */
       readonly cookId?: string | undefined;
     }
-  /** Water, salt, "to taste": nothing to count, and the words why. */
-  | { readonly kind: 'nothing'; readonly why: string }
+  /**
+   * Water, salt, "to taste": nothing to count, and the words why. `is` says which food it is where one is known: what
+   * somebody is allergic to is in it all the same.
+   */
+  | { readonly kind: 'nothing'; readonly why: string; readonly is?: FoodRevision | undefined }
   /** An open question: the cook has to say. */
   | { readonly kind: 'open' };
 
@@ -30,3 +39,7 @@ export interface TakenFood {
 
 /** Below this a food that was taken is shown as a question: "read as …, right?". */
 export const RIGHT = 0.9;
+
+/** The food that a line is, whether it counts or not; null for a recipe, and for what nobody knows. */
+export const foodOfLineFood = (food: LineFood): FoodRevision | null =>
+  food.kind === 'food' ? food : food.kind === 'nothing' ? (food.is ?? null) : null;

@@ -213,7 +213,9 @@ export function resolveReading(
   }
   if (needsNoAmount(reading, best.food)) {
     const why = reading.modifiers.includes('to taste') ? 'to taste' : 'no amount given, too little to count';
-    return { reading, food: { kind: 'nothing', why }, taken, weight: null, confidence, warnings };
+    const { id: foodId, revision } = best.food;
+    const food = { kind: 'nothing', why, is: { foodId, revision } } as const;
+    return { reading, food, taken, weight: null, confidence, warnings };
   }
   if (reading.modifiers.includes('each') && / and /.test(reading.item)) {
     warnings.push(`"Each" names several foods; this line counts ${best.food.name}. Add a line for the others.`);

@@ -31,7 +31,7 @@ import { tableOf } from './table.ts';
 /** So many are shown: those that were asked for first. */
 const MOST_FITTING = 24;
 /** So many of those that are not wholly read are named. */
-const MOST_NAMED = 3;
+const MOST_UNREAD_NAMED = 3;
 /** So many recipes are counted out at a time, and at most. */
 const COUNTED_AT_ONCE = 48;
 const MOST_COUNTED = 480;
@@ -80,7 +80,7 @@ export async function whatFits(s: Scope, query: FitsQuery): Promise<FitsAnswer> 
     fits: fits.map(({ isPart: _, ...fit }) => fit),
     unread: {
       inAll: recipes.unreadInAll + boxes.unread.length,
-      first: [...boxes.unread, ...recipes.unread].slice(0, MOST_NAMED),
+      first: [...boxes.unread, ...recipes.unread].slice(0, MOST_UNREAD_NAMED),
     },
     countedOut: recipes.all ? null : MOST_COUNTED,
   };
@@ -128,7 +128,7 @@ async function recipesThatFit(asking: Asking): Promise<Found & { unreadInAll: nu
   const probe = probeOf(asking);
   const asked = { query, room, today, lately: addDays(today, -LATELY_DAYS), house: [...house.keys()] };
   const rows: OrderedRow[] = [];
-  const notRead = await recipesNotRead(s, asked, MOST_NAMED);
+  const notRead = await recipesNotRead(s, asked, MOST_UNREAD_NAMED);
   const unread = [...notRead.first];
   let unreadInAll = notRead.inAll;
   const found = (all: boolean) => ({ rows, unread, unreadInAll, all });

@@ -3,6 +3,7 @@ import { FILE_FORMAT, FILE_VERSION, type HouseholdFile, PLAIN_KINDS } from '../.
 import { ProgramSchema } from '../../contract/program.ts';
 import { idOfDocument } from '../../core/documents/id-of-document.ts';
 import { type HouseholdPart, partsOfHousehold } from '../../core/exchange/parts-of-household.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import type { CarriedHousehold } from '../exchange/household-archive.ts';
 import { entryOf, frozenCountOf } from './day-shelf.ts';
 import { versionOf, versionRowName } from './kitchen.ts';
@@ -94,7 +95,10 @@ async function programsInFile(s: Scope): Promise<HouseholdFile['programs']> {
 async function foodsInFile(s: Scope, versions: HouseholdFile['versions']): Promise<HouseholdFile['foods']> {
   const named = new Set(
     versions.flatMap((v) =>
-      v.lines.flatMap((l) => (l.food.kind === 'food' ? [`${l.food.foodId}@${l.food.revision}`] : [])),
+      v.lines.flatMap((l) => {
+        const is = foodOfLineFood(l.food);
+        return is === null ? [] : [`${is.foodId}@${is.revision}`];
+      }),
     ),
   );
   const rows = await s.db

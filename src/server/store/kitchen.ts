@@ -3,6 +3,7 @@ import { VersionSchema } from '../../contract/version.ts';
 import { DEEPEST } from '../../core/version/inner-recipes.ts';
 import { type Kitchen, kitchenOf } from '../../core/version/kitchen.ts';
 import type { Version } from '../../core/version/version.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import type { RowOf } from '../db/schema.ts';
 import { foodsByRevision } from './foods.ts';
 import type { Scope } from './scope.ts';
@@ -75,9 +76,7 @@ export async function innerVersions(s: Scope, versions: readonly Version[]): Pro
 /** Everything that these versions count with, loaded. */
 export async function kitchenFor(s: Scope, versions: readonly Version[]): Promise<Kitchen> {
   const inner = new Map((await innerVersions(s, versions)).map((v) => [v.id, v]));
-  const refs = [...versions, ...inner.values()]
-    .flatMap((v) => v.lines)
-    .flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
+  const refs = [...versions, ...inner.values()].flatMap((v) => v.lines).flatMap((l) => foodOfLineFood(l.food) ?? []);
   const foods = await foodsByRevision(s, refs);
   return kitchenOf(foods.values(), inner.values());
 }

@@ -1,6 +1,7 @@
 import type { RecipePage } from '../../contract/recipe.ts';
 import { learnedWeight } from '../../core/cook/learned-weight.ts';
 import { learntDaysWords } from '../../core/cook/learnt-days.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import { cardLinksOf } from './card-links.ts';
 import { boxesThere, cookedOnce } from './cook-shelf.ts';
 import { foodsByRevision } from './foods.ts';
@@ -18,7 +19,7 @@ export async function recipePage(s: Scope, id: string): Promise<RecipePage> {
   const recipe = await getRecipe(s, id);
   const versions = await versionsOf(s, id);
   const inner = await innerVersions(s, versions);
-  const refs = [...versions, ...inner].flatMap((v) => v.lines).flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
+  const refs = [...versions, ...inner].flatMap((v) => v.lines).flatMap((l) => foodOfLineFood(l.food) ?? []);
   const titles = await titlesOf(s, [...new Set(inner.map((v) => v.recipeId))]);
   return {
     recipe,

@@ -61,7 +61,7 @@ export async function recipesNotRead(
   most: number,
 ): Promise<{ readonly inAll: number; readonly first: readonly { recipeId: string; title: string }[] }> {
   const { points } = asked.room;
-  const rows = narrowed(s, asked, points === null ? listed(s) : upTo(s, asked, points)).where('l.open', '>', 0);
+  const rows = narrowedAsAsked(s, asked, points === null ? listed(s) : upTo(s, asked, points)).where('l.open', '>', 0);
   const { n } = await rows.select((e) => e.fn.countAll<number>().as('n')).executeTakeFirstOrThrow();
   const first = await rows
     .select(['l.recipe_id as recipeId', 'l.title'])
@@ -75,7 +75,7 @@ export async function recipesNotRead(
 const listed = (s: Scope): ListedRows =>
   s.db.selectFrom('recipe_listing as l').where('l.household_id', '=', s.householdId);
 
-const counted = (s: Scope, { query }: AskedOfRecipes) =>
+const countedForEater = (s: Scope, { query }: AskedOfRecipes) =>
   s.db
     .selectFrom('recipe_points as p')
     .innerJoin('recipe_listing as l', 'l.recipe_id', 'p.recipe_id')
@@ -84,10 +84,10 @@ const counted = (s: Scope, { query }: AskedOfRecipes) =>
 
 /** What is counted at no more than so many times the room. */
 const upTo = (s: Scope, asked: AskedOfRecipes, points: number): ListedRows =>
-  counted(s, asked).where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows;
+  countedForEater(s, asked).where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows;
 
 /** What nobody at once would leave out again, whatever it comes to. */
-function narrowed(s: Scope, { query, room, today, lately }: AskedOfRecipes, rows: ListedRows): ListedRows {
+function narrowedAsAsked(s: Scope, { query, room, today, lately }: AskedOfRecipes, rows: ListedRows): ListedRows {
   return rows
     .where('l.not_for', 'not like', `%"${query.eater}"%`)
     .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
@@ -112,12 +112,12 @@ function narrowed(s: Scope, { query, room, today, lately }: AskedOfRecipes, rows
 function ordersOf(s: Scope, asked: AskedOfRecipes): ListedRows[] {
   const { query, today, house } = asked;
   const { points } = asked.room;
-  const read = (rows: unknown): ListedRows => narrowed(s, asked, rows as ListedRows).where('l.open', '=', 0);
+  const read = (rows: unknown): ListedRows => narrowedAsAsked(s, asked, rows as ListedRows).where('l.open', '=', 0);
   if (query.order === 'points' && points !== null)
     return [
-      read(counted(s, asked).where('p.points', '<=', points).orderBy('p.points', 'desc')),
+      read(countedForEater(s, asked).where('p.points', '<=', points).orderBy('p.points', 'desc')),
       read(
-        counted(s, asked)
+        countedForEater(s, asked)
           .where('p.points', '>', points)
           .where('p.points', '<=', points * MOST_OF_ROOM + 1)
           .orderBy('p.points'),

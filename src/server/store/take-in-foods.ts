@@ -3,6 +3,7 @@ import type { HouseholdFile } from '../../contract/household-file.ts';
 import { ProgramSchema } from '../../contract/program.ts';
 import type { Food } from '../../core/food/food.ts';
 import { same } from '../../core/history/same.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import { indexNames } from './food-names.ts';
 import { programsOf } from './programs.ts';
 import { nowOf, type Scope } from './scope.ts';
@@ -108,8 +109,11 @@ const withRevisions = (
   versions.map((v) => ({
     ...v,
     lines: v.lines.map((l) => {
-      if (l.food.kind !== 'food') return l;
-      const revision = moved.get(`${l.food.foodId}@${l.food.revision}`);
-      return revision === undefined ? l : { ...l, food: { ...l.food, revision } };
+      const is = foodOfLineFood(l.food);
+      const revision = is === null ? undefined : moved.get(`${is.foodId}@${is.revision}`);
+      if (is === null || revision === undefined) return l;
+      return l.food.kind === 'food'
+        ? { ...l, food: { ...l.food, revision } }
+        : { ...l, food: { ...l.food, is: { ...is, revision } } };
     }),
   }));

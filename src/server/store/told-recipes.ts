@@ -1,6 +1,7 @@
 import { cardLabel } from '../../core/card/card-label.ts';
 import { cautionsFor } from '../../core/caution/cautions.ts';
 import { countVersion } from '../../core/counting/count-version.ts';
+import { foodsOf } from '../../core/counting/foods-of.ts';
 import type { ToldRecipe } from '../../core/exchange/told-recipe.ts';
 import { ALLERGEN_WORDS } from '../../core/food/food.ts';
 import { plainCounter } from '../../core/program/program.ts';
@@ -48,7 +49,7 @@ async function asTold(s: Scope, version: Version): Promise<ToldRecipe> {
     kitchen,
     programs.map((p) => plainCounter(p, table.pins)),
   );
-  const foods = [...new Set(counted.lines.flatMap((l) => l.parts.map((p) => p.food)))];
+  const foods = foodsOf(counted);
   const lines = version.lines.filter((l) => !l.leftOut);
   const cautions = cautionsFor(foods, version.steps.map((x) => x.text).join('\n'), lines.map((l) => l.text).join('\n'));
   return {

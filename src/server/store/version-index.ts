@@ -1,9 +1,10 @@
 import type { Version } from '../../core/version/version.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import type { Scope } from './scope.ts';
 
 /** Writes down which foods and recipes a version has: for "where it is used", ranking, counting upwards, removing. */
 export async function indexVersion(s: Scope, version: Version): Promise<void> {
-  const foods = new Set(version.lines.flatMap((l) => (l.food.kind === 'food' ? [l.food.foodId] : [])));
+  const foods = new Set(version.lines.flatMap((l) => foodOfLineFood(l.food)?.foodId ?? []));
   const inner = new Map(
     version.lines.flatMap((l) => (l.food.kind === 'recipe' ? [[l.food.versionId, l.food.recipeId] as const] : [])),
   );

@@ -3,6 +3,7 @@ import { makesCircle } from '../../core/version/inner-recipes.ts';
 import { kitchenOf } from '../../core/version/kitchen.ts';
 import { sameFood } from '../../core/version/same-food.ts';
 import type { Line, Version } from '../../core/version/version.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import { foodsByRevision } from './foods.ts';
 import { innerVersions, versionOf, versionRowName } from './kitchen.ts';
 import type { Scope } from './scope.ts';
@@ -53,7 +54,7 @@ export async function findVersion(s: Scope, id: string): Promise<Version | null>
 export async function checkLines(s: Scope, version: Version, before: Version | null): Promise<void> {
   const had = new Map(before?.lines.map((l) => [l.id, l]));
   const fresh = version.lines.filter((l) => !sameFood(had.get(l.id), l));
-  const named = fresh.flatMap((l) => (l.food.kind === 'food' ? [l.food] : []));
+  const named = fresh.flatMap((l) => foodOfLineFood(l.food) ?? []);
   const foods = await foodsByRevision(s, named);
   const stray = named.find((f) => !foods.has(`${f.foodId}@${f.revision}`));
   if (stray) throw invalid('A line names a food that is not in the pantry.', 'Choose another food for it.');

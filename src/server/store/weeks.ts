@@ -4,6 +4,7 @@ import type { DayCount } from '../../core/day/day-count.ts';
 import { bareEntry, type DayEntry } from '../../core/day/day-entry.ts';
 import { type CountedEntry, eaterWeek, type ToldDay } from '../../core/day/eater-week.ts';
 import { notForEntry } from '../../core/day/not-for-entry.ts';
+import { notSureFor } from '../../core/day/not-sure-for.ts';
 import { leftInPot } from '../../core/day/pot.ts';
 import { standingOn } from '../../core/day/standing-on.ts';
 import { notFound } from '../../core/errors.ts';
@@ -77,7 +78,8 @@ async function entriesBetween(
   const counted = (e: DayEntry, revision: number, stands: boolean): WeekEntry => {
     const eater = table.eaters.find((x) => x.id === e.eaterId)!;
     const notFor = notForEntry(eater, e, sources);
-    return { ...shown(e, revision, countedNow(e, table, sources), false), notFor, standing: stands };
+    const notSure = notSureFor(eater, e, sources);
+    return { ...shown(e, revision, countedNow(e, table, sources), false), notFor, notSure, standing: stands };
   };
   const all = there.map((r): WeekEntry => {
     const count = frozenCountOf(r);
@@ -93,6 +95,7 @@ const shown = (e: DayEntry, revision: number, count: DayCount, frozen: boolean):
   count,
   frozen,
   notFor: [],
+  notSure: null,
   standing: false,
 });
 

@@ -11,6 +11,7 @@ import { readingOfLine } from '../../core/version/reading-of-line.ts';
 import { recipeWeight } from '../../core/version/recipe-weight.ts';
 import { shownVersion } from '../../core/version/shown-version.ts';
 import type { Line } from '../../core/version/version.ts';
+import { foodOfLineFood } from '../../core/weighing/line-food.ts';
 import { resolveReading } from '../../core/weighing/read-ingredient.ts';
 import { useHousehold } from '../context/household-context.ts';
 import { useOpenRecipe } from '../context/recipe-context.ts';
@@ -118,7 +119,13 @@ export function useFoodPicker(line: Line, onPick: (after: Line, label: string) =
   };
   const pickNothing = () =>
     onPick(
-      { ...line, food: { kind: 'nothing', why: 'the cook says so' }, weight: null, warnings: [] },
+      {
+        ...line,
+        // It counts nothing, and still is what it was.
+        food: { kind: 'nothing', why: 'the cook says so', is: foodOfLineFood(line.food) ?? undefined },
+        weight: null,
+        warnings: [],
+      },
       `${line.item} counts nothing`,
     );
   return { search, setSearch, found, pick, pickFood, pickNothing };

@@ -8,6 +8,7 @@ import { learntDaysWords } from '../../core/cook/learnt-days.ts';
 import { measuredAnew } from '../../core/cook/measured-anew.ts';
 import { notForEater } from '../../core/cook/not-for-eater.ts';
 import { sameDish } from '../../core/cook/same-dish.ts';
+import { foodsOf } from '../../core/counting/foods-of.ts';
 import { plateLines } from '../../core/counting/plate-lines.ts';
 import { useTakeFromStock } from '../components/take-from-stock.tsx';
 import { useHousehold } from '../context/household-context.ts';
@@ -62,7 +63,7 @@ function OnTheTable({ cook, cooks, editor, shown }: OnTheTableProps) {
   const packed = boxes.reduce((sum, b) => sum + b.share, 0);
   const left = Math.max(0, 1 - plates - packed);
   const { frozen, out } = cook;
-  const foods = count.lines.flatMap((l) => l.parts.map((p) => p.food));
+  const foods = foodsOf(count);
   // Programs that moved on, and a recipe that was changed later, leave a record as it is: only another word on how it was
   // cooked asks for another count.
   const moved = frozen !== null && cook.versionId !== cook.fromId && !sameDish(frozen, live);

@@ -104,7 +104,7 @@ function Chip({ counted: { entry, count }, week, counts, onMove }: ChipProps) {
           {entry.words}
         </span>
       </button>
-      {week.notFor(entry.id).map((words) => (
+      {[week.notFor(entry.id), week.notSure(entry.id) ?? []].flat().map((words) => (
         <strong key={words} className="block px-1.5 text-mustard">
           {words}
         </strong>

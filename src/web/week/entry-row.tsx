@@ -65,6 +65,9 @@ export function EntryRow({ counted: { entry, count }, week, counts }: EntryRowPr
           </Link>
         )}
         <NotToBeEaten things={week.notFor(entry.id)} />
+        {week.notSure(entry.id) !== null && (
+          <strong className="block text-mustard text-sm">{week.notSure(entry.id)}</strong>
+        )}
         <span className="block text-soft text-sm">{asideOf(entry, count.kcal, week.isStanding(entry.id))}</span>
       </span>
       <span className="inline-flex items-center max-sm:col-start-2 max-sm:row-start-2 max-sm:-ml-3">

@@ -43,6 +43,8 @@ export interface OpenWeek {
   isFrozen(id: string): boolean;
   /** What in it its eater must not or will not eat, in words. */
   notFor(id: string): readonly string[];
+  /** Why nobody can say whether its eater may eat it; null where that is known. */
+  notSure(id: string): string | null;
   /** @returns the ids of what was put there */
   add(things: readonly NewThing[]): Promise<string[]>;
   change(entry: DayEntry, patch: Partial<DayEntry>, label: string): Promise<() => Promise<void>>;
@@ -139,6 +141,7 @@ export function useWeek(from: string, n: number): OpenWeek | null {
     })),
     isStanding: (id) => isStanding(id) && !isRow(id),
     notFor: (id) => data.entries.find((e) => e.id === id)?.notFor ?? [],
+    notSure: (id) => data.entries.find((e) => e.id === id)?.notSure ?? null,
     isFrozen: (id) => data.entries.some((e) => e.id === id && e.frozen),
     add,
     change: async (entry, patch, label) => {
