@@ -3,6 +3,7 @@ import type { Db } from './db/open.ts';
 import { seedDemo } from './seed-demo.ts';
 import { syncShippedFoods } from './store/foods.ts';
 import { listMissing } from './store/listings.ts';
+import { nameSeasonings } from './store/name-seasonings.ts';
 import { syncSamplePrograms } from './store/programs.ts';
 import { renewHere } from './store/renewal.ts';
 import { type StoreContext, scopeOf } from './store/scope.ts';
@@ -22,6 +23,7 @@ export async function prepareDatabase(db: Db, clock: () => Date): Promise<void> 
     for (const { id, zone } of there) await turnOfDay(scopeOf(context, id), zone);
     await syncShippedFoods(t, now);
     await syncSamplePrograms(t, now);
+    await nameSeasonings(context);
     const seeded = await t.selectFrom('fact').select('value').where('key', '=', 'seeded').executeTakeFirst();
     if (seeded === undefined) {
       await seedDemo(context);

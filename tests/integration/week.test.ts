@@ -4,6 +4,7 @@ import type { FitsAnswer, LookBackAnswer, TreatAnswer, WeekAnswer } from '../../
 import type { TripItem } from '../../src/core/shopping/trip.ts';
 import { lineChange } from '../../src/core/version/entry.ts';
 import type { Version } from '../../src/core/version/version.ts';
+import { nameSeasonings } from '../../src/server/store/name-seasonings.ts';
 import { type TestServer, testServer } from '../support/test-server.ts';
 import { readVersion } from '../support/test-version.ts';
 
@@ -450,6 +451,53 @@ describe('an allergy', () => {
     const treat = await ask<TreatAnswer>('recipes/loaf/treat?eater=tom&points=40');
     expect(treat.versions[0]!.notFor.join()).toMatch(/tree nuts/);
     expect((await ask<TreatAnswer>('recipes/loaf/treat?eater=ada&points=40')).versions[0]!.notFor).toEqual([]);
+  });
+});
+
+describe('recipes from before a seasoning said which food it is', () => {
+  it('say it from the next start on, and are told to who is allergic to it', async () => {
+    await recipe('soup', 'Leek soup', ['600 g leeks', 'soy sauce to taste', 'salt to taste']);
+    await recipe('cake', 'Plain cake', ['200 g flour', 'walnuts, to decorate']);
+    const eater = { id: 'tom', name: 'Tom', programId: null, exceptions: [], avoids: [] };
+    await put('eaters', 'tom', { ...eater, allergies: ['soy', 'tree-nuts'] }).expect(200);
+    await server.renew();
+    // As they were: no food with what counts nothing, and a list that knew of neither.
+    const { db } = server;
+    const { lines } = await db
+      .selectFrom('version')
+      .select('lines')
+      .where('id', '=', 'soup-v1')
+      .executeTakeFirstOrThrow();
+    const before = JSON.parse(lines).map((l: { food: { kind: string } }) =>
+      l.food.kind === 'nothing' ? { ...l, food: { ...l.food, is: undefined } } : l,
+    );
+    await db
+      .updateTable('version')
+      .set({ lines: JSON.stringify(before) })
+      .where('id', '=', 'soup-v1')
+      .execute();
+    await db.deleteFrom('version_food').where('food_id', '=', 'soy-sauce').execute();
+    await db.updateTable('recipe_listing').set({ not_for: '[]', foods: '' }).execute();
+    await nameSeasonings(server.context);
+    await server.renew();
+    const { rows } = await ask<{ rows: { id: string; notFor: string[] }[] }>('recipes');
+    expect(rows.find((r) => r.id === 'soup')!.notFor).toEqual(['tom']);
+    expect(rows.find((r) => r.id === 'cake')!.notFor).toEqual(['tom']);
+    const { document } = await ask<{ document: Version }>('versions/soup-v1');
+    expect(document.lines.map((l) => (l.food.kind === 'nothing' ? (l.food.is?.foodId ?? null) : l.food.kind))).toEqual([
+      'food',
+      'soy-sauce',
+      null,
+    ]);
+    // Once: what a cook says later of a line stays as it is said.
+    await db
+      .updateTable('version')
+      .set({ lines: JSON.stringify(before) })
+      .where('id', '=', 'soup-v1')
+      .execute();
+    await nameSeasonings(server.context);
+    const again = await ask<{ document: Version }>('versions/soup-v1');
+    expect(again.document.lines[1]!.food).not.toHaveProperty('is');
   });
 });
 
