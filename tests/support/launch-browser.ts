@@ -1,9 +1,12 @@
+import { existsSync } from 'node:fs';
 import { type Browser, chromium } from 'playwright-core';
+
+const HEADLESS = '/usr/bin/chromium-headless-shell';
 
 /** Debian's Chromium, without a head. @param more what else it is started with */
 export const launchBrowser = (...more: readonly string[]): Promise<Browser> =>
   chromium.launch({
-    executablePath: '/usr/bin/chromium-headless-shell',
+    executablePath: existsSync(HEADLESS) ? HEADLESS : '/usr/bin/chromium',
     args: [
       '--headless',
       '--no-sandbox',
