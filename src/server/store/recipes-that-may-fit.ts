@@ -61,7 +61,7 @@ export async function recipesNotRead(
   most: number,
 ): Promise<{ readonly inAll: number; readonly first: readonly { recipeId: string; title: string }[] }> {
   const { points } = asked.room;
-  const rows = narrowedAsAsked(s, asked, points === null ? listed(s) : upTo(s, asked, points)).where('l.open', '>', 0);
+  const rows = narrowedAsAsked(asked, points === null ? listed(s) : upTo(s, asked, points)).where('l.open', '>', 0);
   const { n } = await rows.select((e) => e.fn.countAll<number>().as('n')).executeTakeFirstOrThrow();
   const first = await rows
     .select(['l.recipe_id as recipeId', 'l.title'])
@@ -86,8 +86,8 @@ const countedForEater = (s: Scope, { query }: AskedOfRecipes) =>
 const upTo = (s: Scope, asked: AskedOfRecipes, points: number): ListedRows =>
   countedForEater(s, asked).where('p.points', '<=', points * MOST_OF_ROOM + 1) as unknown as ListedRows;
 
-/** What nobody at once would leave out again, whatever it comes to. */
-function narrowedAsAsked(s: Scope, { query, room, today, lately }: AskedOfRecipes, rows: ListedRows): ListedRows {
+/** Without what nobody asked for, whatever the order. */
+function narrowedAsAsked({ query, room, today, lately }: AskedOfRecipes, rows: ListedRows): ListedRows {
   return rows
     .where('l.not_for', 'not like', `%"${query.eater}"%`)
     .$if(room.kcal !== null, (q) => q.where('l.kcal', '<=', room.kcal! * MOST_OF_ROOM))
@@ -112,7 +112,7 @@ function narrowedAsAsked(s: Scope, { query, room, today, lately }: AskedOfRecipe
 function ordersOf(s: Scope, asked: AskedOfRecipes): ListedRows[] {
   const { query, today, house } = asked;
   const { points } = asked.room;
-  const read = (rows: unknown): ListedRows => narrowedAsAsked(s, asked, rows as ListedRows).where('l.open', '=', 0);
+  const read = (rows: unknown): ListedRows => narrowedAsAsked(asked, rows as ListedRows).where('l.open', '=', 0);
   if (query.order === 'points' && points !== null)
     return [
       read(countedForEater(s, asked).where('p.points', '<=', points).orderBy('p.points', 'desc')),
