@@ -3,6 +3,7 @@ import type { TimesSaid } from '../page/recipe-text.ts';
 import { beginEarlier } from '../stove/begin-earlier.ts';
 import type { StepsAtStove } from '../stove/steps-at-stove.ts';
 import type { Line, Version } from '../version/version.ts';
+import { foodOfLineFood } from '../weighing/line-food.ts';
 import { beginsApart, cutsApart } from './begins-apart.ts';
 import { boilMinutes, cutMinutes, guessHands, guessWait, isCutting, packMinutes } from './guess-minutes.ts';
 import { partKey } from './prep.ts';
@@ -59,7 +60,10 @@ export function dishTasks(dish: DishOfPrep, around: PrepSurroundings): DishTasks
   let tasks: PrepTask[] = [];
   const idOf = (key: string): string => `${dish.id}~${key}`;
   const lineOf = new Map(version.lines.map((l) => [l.id, l]));
-  const foodsOf = (l: Line): Food[] => (l.food.kind === 'food' ? [around.food(l.food.foodId) ?? []].flat() : []);
+  const foodsOf = (l: Line): Food[] => {
+    const is = foodOfLineFood(l.food);
+    return is === null ? [] : [around.food(is.foodId) ?? []].flat();
+  };
   const soiledWith = (lines: readonly Line[]): Soiled => soiledBy(lines.flatMap(foodsOf), sweet, around.mind);
   const isRaw = (l: Line): boolean => foodsOf(l).some(isRawAnimal);
   const add = (key: string, rest: Pick<PrepTask, 'words' | 'minutes' | 'after'> & Partial<PrepTask>): PrepTask => {

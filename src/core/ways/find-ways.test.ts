@@ -349,6 +349,19 @@ describe('what must not be in a dish', () => {
     expect(found.frontier[0]!.departure).toBe(0);
     expect(found.frontier[0]!.points).toBe(found.ways[0]!.points[0]);
   });
+  it('goes also where nobody knows how much of it there is', () => {
+    const served = readVersion(['2 cups rolled oats', '1/2 cup honey', 'walnuts, to decorate'], { servings: 12 });
+    const seasoned = readVersion(['500 g potatoes', '50 g butter', 'soy sauce to taste'], { servings: 4 });
+    const context = testChoiceContext([LE], { without: { allergies: ['tree-nuts'], avoids: [], people } });
+    const { ways } = findWays(served, testAim([4]), context, { frontierOf: 0 });
+    expect(ways[0]!.changes.map((c) => c.from)).toContain('walnuts, to decorate');
+    const soy = testChoiceContext([LE], { without: { allergies: ['soy'], avoids: [] } });
+    const without = findWays(seasoned, testAim([9]), soy, { frontierOf: 0 }).ways[0]!;
+    expect(without.changes.map((c) => c.from)).toContain('soy sauce to taste');
+    // Who may eat it keeps it.
+    const anybody = findWays(seasoned, testAim([9]), testChoiceContext([LE]), { frontierOf: 0 });
+    expect(anybody.choices.some((l) => l.item.includes('soy'))).toBe(false);
+  });
   it('is out of the calories that a limit is held against', () => {
     const context = testChoiceContext([LE], { without: readWithout(['nuts']) });
     expect(findWays(bars, testAim([null], { kcal: 150 }), context, { frontierOf: null }).reachable).toBe(true);

@@ -1,4 +1,5 @@
 import { nutritionOf } from '../counting/count-version.ts';
+import { foodsOf } from '../counting/foods-of.ts';
 import { resolveLines } from '../counting/resolve-lines.ts';
 import { holdsTogether } from '../dish/holds-together.ts';
 import type { Allergen, Food, Role } from '../food/food.ts';
@@ -20,6 +21,7 @@ import { applyEntry, type Change, lineChange } from '../version/entry.ts';
 import type { Kitchen } from '../version/kitchen.ts';
 import { withNewest } from '../version/kitchen.ts';
 import type { Line, Version } from '../version/version.ts';
+import { foodOfLineFood } from '../weighing/line-food.ts';
 import { type Brought, type House, isInHouse } from './in-house.ts';
 
 /** What a line may become: itself, nothing, or a swap of a stated share. */
@@ -108,7 +110,7 @@ export interface ChoiceContext {
 
 /**
  * What every line of a version may become, each with what it counts. Kept lines, open ones and those that count nothing
- * stay. What somebody must not eat is no choice, not even as it is.
+ * stay, unless somebody must not eat what they are. What somebody must not eat is no choice, not even as it is.
  */
 export function lineChoices(version: Version, context: ChoiceContext): LineChoices[] {
   return choicesOfLines(version, context, () => true);
@@ -128,11 +130,17 @@ function choicesOfLines(
   wanted: (stayAllowed: boolean) => boolean,
 ): LineChoices[] {
   return version.lines.flatMap((line): LineChoices[] => {
-    if (line.leftOut || line.weight === null || (line.food.kind !== 'food' && line.food.kind !== 'recipe')) return [];
+    const isWeighed = line.weight !== null && (line.food.kind === 'food' || line.food.kind === 'recipe');
+    if (line.leftOut || (!isWeighed && foodOfLineFood(line.food) === null)) return [];
     const role = roleOfLine(line, version, context.food, context.title);
     const stay = choiceOf({ version, line, role, swap: null, share: 1, departure: 0, changes: [], along: [] }, context);
+    // What has no amount changes no count: it stays, unless somebody must not eat it.
+    if (!isWeighed && unwantedBy(context.without, stay.foods, role).length === 0) return [];
     if (!wanted(stay.allowed)) return [];
-    const all = line.kept ? [stay] : [stay, ...changesOfLine(version, line, role, stay.allowed, context)];
+    const changes = isWeighed
+      ? () => changesOfLine(version, line, role, stay.allowed, context)
+      : () => [withoutLine(version, line, role, context)];
+    const all = line.kept ? [stay] : [stay, ...changes()];
     const allowed = all.filter((c) => c.allowed).map((c) => c.choice);
     return [
       {
@@ -217,12 +225,17 @@ function changesOfLine(
   // Something has to keep the rest from sticking: for fat in the pan the least is a swap's.
   const needed = carries || role === 'browning' || holdsTogether(line, version, title, food);
   if (!fits.some((s) => s.kind === 'leaveOut') && (!needed || !stayAllowed)) {
-    const changes = [lineChange(version, line.id, { ...line, leftOut: true })];
-    const departure = leftOutDeparture(role, carries);
-    const leave = choiceOf({ version, line, role, swap: null, share: 1, departure, changes, along: [] }, context);
-    out.push({ ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } });
+    out.push(withoutLine(version, line, role, context));
   }
   return out;
+}
+
+/** A dish without a line. */
+function withoutLine(version: Version, line: Line, role: Role | null, context: ChoiceContext): Judged {
+  const changes = [lineChange(version, line.id, { ...line, leftOut: true })];
+  const departure = leftOutDeparture(role, carriesDish(line, version, context.food, context.title ?? ''));
+  const leave = choiceOf({ version, line, role, swap: null, share: 1, departure, changes, along: [] }, context);
+  return { ...leave, choice: { ...leave.choice, swapId: LEAVE_OUT, kind: 'leaveOut' } };
 }
 
 /** One change of a line that is looked at. */
@@ -251,7 +264,7 @@ function choiceOf(c: Considered, context: ChoiceContext): Judged {
   // Lines that go along stay in their own place of the sum: only what they lose is counted here.
   const beside = resolveLines({ ...version, lines: along }, kitchen);
   const [nutrition, nutritionBeside] = [nutritionOf(lines), nutritionOf(beside)];
-  const foods = lines.flatMap((l) => l.parts.map((p) => p.food));
+  const foods = foodsOf({ lines });
   const there = place.filter((l) => !l.leftOut);
   const words = there.filter((l) => !along.some((a) => a.id === l.id)).map((l) => l.text);
   const less = [

@@ -10,6 +10,7 @@ import type { CarriedHousehold } from '../exchange/household-archive.ts';
 import { countColumns } from './day-shelf.ts';
 import { HOUSEHOLD } from './household-shelf.ts';
 import { planIds } from './id-plan.ts';
+import { nameSeasoningsOf } from './name-seasonings.ts';
 import { PLAIN_SHELVES } from './plain-shelves.ts';
 import { recountAll } from './recount.ts';
 import { note, type Scope } from './scope.ts';
@@ -95,6 +96,8 @@ async function takeInAll(
   await plain(PLAIN_KINDS.filter((k) => k !== 'eaters'));
   await takeDaysLived(s, file);
   for (const p of file.pictures) await takePicture(t, p, pictures.get(withIds(p.id, origin)) ?? null);
+  // A file from before lines said which food they are.
+  await nameSeasoningsOf(s);
   await recountAll(s);
   note(s, 'listing', s.householdId, s.clock().getTime());
   note(s, 'recipes', s.householdId, 0);

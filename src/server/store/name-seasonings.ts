@@ -1,5 +1,6 @@
+import { formatOf } from '../../contract/formats.ts';
 import { type FoodIndex, indexFoods, matchFood, SURE } from '../../core/food/match-food.ts';
-import type { Line } from '../../core/version/version.ts';
+import type { Line, Version } from '../../core/version/version.ts';
 import type { RowOf } from '../db/schema.ts';
 import { pantryOf } from './foods.ts';
 import { versionOf, versionRowName } from './kitchen.ts';
@@ -8,6 +9,8 @@ import { nowOf, type Scope, type StoreContext, scopeOf } from './scope.ts';
 import { readable, toJson } from './stored.ts';
 import { indexVersion } from './version-index.ts';
 
+/** So many versions are looked at in one go. */
+const VERSIONS_AT_ONCE = 500;
 const NAMED_FACT = 'seasonings named';
 /** Why a line with a food of its own counts nothing. */
 const WHY_IT_SEASONS: ReadonlySet<string> = new Set(['to taste', 'no amount given, too little to count']);
@@ -21,32 +24,47 @@ export async function nameSeasonings(context: StoreContext): Promise<void> {
   const done = await context.db.selectFrom('fact').select('value').where('key', '=', NAMED_FACT).executeTakeFirst();
   if (done !== undefined) return;
   const homes = await context.db.selectFrom('household').select('id').execute();
-  for (const { id } of homes) await nameSeasoningsOf(scopeOf(context, id));
+  for (const { id } of homes) {
+    await nameSeasoningsOf(scopeOf(context, id));
+    await markStale(scopeOf(context, id), null);
+  }
   await context.db
     .insertInto('fact')
     .values({ key: NAMED_FACT, value: nowOf(context) })
     .execute();
 }
 
-async function nameSeasoningsOf(s: Scope): Promise<void> {
-  const rows: RowOf<'version'>[] = await s.db
-    .selectFrom('version')
-    .selectAll()
-    .where('household_id', '=', s.householdId)
-    .where('lines', 'like', '%"kind":"nothing"%')
-    .execute();
-  const index = rows.length === 0 ? null : indexFoods(await pantryOf(s));
-  for (const version of index === null ? [] : readable(rows, versionRowName, versionOf)) {
-    const lines = version.lines.map((l) => withItsFood(l, index!));
-    if (lines.every((l, i) => l === version.lines[i])) continue;
-    await s.db
-      .updateTable('version')
-      .set({ lines: toJson(lines) })
-      .where('id', '=', version.id)
+/** As `nameSeasonings`, for one household and as often as wanted: what is named stays as it is. */
+export async function nameSeasoningsOf(s: Scope): Promise<void> {
+  let index: FoodIndex | null = null;
+  for (let after = ''; ; ) {
+    const rows: RowOf<'version'>[] = await s.db
+      .selectFrom('version')
+      .selectAll()
+      .where('household_id', '=', s.householdId)
+      .where('id', '>', after)
+      .where('lines', 'like', '%"kind":"nothing"%')
+      .orderBy('id')
+      .limit(VERSIONS_AT_ONCE)
       .execute();
-    await indexVersion(s, { ...version, lines });
+    const last = rows.at(-1);
+    if (last === undefined) break;
+    after = last.id;
+    index ??= indexFoods(await pantryOf(s));
+    for (const version of readable(rows, versionRowName, versionOf)) await nameSeasoningsIn(s, version, index);
   }
-  await markStale(s, null);
+}
+
+async function nameSeasoningsIn(s: Scope, version: Version, index: FoodIndex): Promise<void> {
+  const lines = version.lines.map((l) => withItsFood(l, index));
+  if (lines.every((l, i) => l === version.lines[i])) return;
+  // What was read of an older format is written as today's.
+  await s.db
+    .updateTable('version')
+    .set({ lines: toJson(lines), v: formatOf('version') })
+    .where('id', '=', version.id)
+    .execute();
+  await indexVersion(s, { ...version, lines });
 }
 
 function withItsFood(line: Line, index: FoodIndex): Line {
